@@ -49,6 +49,7 @@ const moments: readonly MomentRecord[] = [
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('(?:the )?first {t}'),
+  moment('{t} at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and'),
   // "each of the first 48 months"
   moment('<e>{t}'),
   moment('in (?:the )?(?:month|@payment) {n}', 'from', 1),
@@ -68,7 +69,7 @@ const kindsOf = {
 } as const;
 
 const keepsEnd = pattern(
-  '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period|<[nt]>)|renewed|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?(?:adjusted|adapted|reset|changed)|(?:when|as) planned|ends? (?:when|as) it (?:would|should)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:end|term|time)',
+  '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period|<[nt]>)|renewed|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?(?:adjusted|adapted|reset|changed)|(?:when|as) planned|ends? (?:when|as) it (?:would|should)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:original |agreed |old |same )?(?:end|term|time)',
 );
 const keepsPayment = pattern(
   '(?<!number of )(?<!number of remaining )(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|pays? the (?:old|original|same|usual) payment (?:again|as before|once more)|(?:resumes?|takes up) (?:the|her|his|their) (?:old |original |usual )?payments?|(?:old|original|same|usual|first) payment (?:goes on|continues|is resumed|is paid again)|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
@@ -247,7 +248,10 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
 /** "10 years at 3 %, then 2.4 % for 10 more years": the change comes when the first time is over. */
 export const isMore = (page: Page, at: number): boolean => {
   const { form, start, end } = tokenAt(page, at);
-  return form === 'time' && / (?:more|further|additional) /.test(page.text.slice(start, end));
+  return (
+    form === 'time' &&
+    (/ (?:more|further|additional) /.test(page.text.slice(start, end)) || /a further $/.test(page.text.slice(0, start)))
+  );
 };
 
 /** "… and she saves for eight years in all". */
@@ -262,7 +266,7 @@ const isItsOwn = (page: Page, token: number, at: number): boolean =>
   tokenAt(page, at).form === 'time' &&
   !isMore(page, at) &&
   page.signs[token]?.[0]?.role !== 'extra' &&
-  /^(?:,? (?:and )?(?:(?:at|on) the (?:end|start|beginning|first day|last day) of )?⟨[ae]\d+⟩| each){0,3},?(?: and (?:then )?(?:goes|went|going|carries|keeps|continues)(?: on)?)? for $/.test(
+  /^(?: (?:compounded|convertible)(?= ⟨e)| where (?:it|they) (?:then )?(?:stays?|remains?|lies?)(?= for)|,? (?:and )?(?:(?:at|on) the (?:end|start|beginning|first day|last day) of )?⟨[ae]\d+⟩|,(?= where)| each){0,4},?(?: and (?:then )?(?:goes|went|going|carries|keeps|continues)(?: on)?)? for $/.test(
     page.flat.slice(page.places[token]!.end, page.places[at]!.start),
   );
 

@@ -32,8 +32,27 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
       lower.slice(0, each.start),
     );
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };
+    const told = each.form === 'count' && Number.isInteger(each.value) ? ellipsis(each, joined, at, lower) : undefined;
+    if (told) return { ...each, form: 'time', unit: told.unit };
     return sharingUnit(each, joined[at - 1], joined[at + 1], lower);
   });
+}
+
+/** "saves for 20 years, then lives on it for 15", "4 % in the first three and 5 % in the last five years". */
+function ellipsis(each: Token, joined: readonly Token[], at: number, lower: string): Token | undefined {
+  const [before, behind] = [lower.slice(0, each.start), lower.slice(each.end)];
+  const [last, next] = [
+    joined.slice(0, at).findLast(({ form }) => form === 'time'),
+    joined.slice(at + 1).find(({ form }) => form === 'time'),
+  ];
+  if (/(?:then|afterwards|after that)(?![a-z])[^.;?!\d]{0,30} for $/.test(before) && /^(?:[.,;?]| at )/.test(behind))
+    return last;
+  const isLed =
+    next !== undefined &&
+    /(?:in|for|during) the first $/.test(before) &&
+    /^,? and /.test(behind) &&
+    /(?:in|for|during) the (?:last|next|other|remaining|following) $/.test(lower.slice(0, next.start));
+  return isLed ? next : undefined;
 }
 
 /** "three years or five", "20 or 30 years": one unit for both. */

@@ -143,7 +143,7 @@ function calendarAt(text: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
 /** "a third of the price", "half the price down", "three quarters of a per cent". */
@@ -170,7 +170,7 @@ function shareAt(lower: string, at: number): Token | undefined {
   )
     return undefined;
   const isAfter =
-    /(?:deposit|down[ -]?payment)(?: is| was|:)? (?:of )?$|(?:puts?|pays?|paid|putting|paying) down (?:only )?$/.test(
+    /(?:deposit|down[ -]?payment)(?: is| was|:)? (?:of )?$|(?:puts?|pays?|paid|putting|paying) down (?:only )?$|(?:borrows?|finances?|borrowing) (?:the other )?$/.test(
       lower.slice(Math.max(0, at - 20), at),
     );
   if (!isAfter && !sharedThings.test(here.slice(words.length))) return undefined;
@@ -183,6 +183,8 @@ function aYearAt(lower: string, at: number): Token | undefined {
   if (/^(?:an?|one) year and a half\b/.test(here))
     return { ...token('time', at, here.indexOf('half') + 4, 1.5), unit: 'years' };
   if (/^half an? year\b/.test(here)) return { ...token('time', at, here.indexOf('year') + 4, 0.5), unit: 'years' };
+  const century = /^(a quarter of|half) a century\b/.exec(here);
+  if (century) return { ...token('time', at, century[0].length, century[1] === 'half' ? 50 : 25), unit: 'years' };
   if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
   const alone = /^an? (year|month|week|fortnight|quarter)\b/.exec(here);
   const before = /(?:after|when|for|over|within|once|first payment|due|in|is)\s$/.test(

@@ -6,7 +6,8 @@ import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
 import { changesInNumbers } from './changesInNumbers.ts';
 import type { ChangeRead } from './changeRead.ts';
-import { changesOfText, isMore, paymentAfter } from './changesOfText.ts';
+import { changesOfText } from './changesOfText.ts';
+import { countedOn } from './countedOn.ts';
 import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
@@ -177,36 +178,6 @@ function keptOtherwise(
   if (asked.has('newPayment')) return 'payments';
   if (plan.payment !== null && plan.unknown === 'finalAmount') return 'payment';
   return changes.some(({ kind }) => kind === 'rate') && !asked.has('difference') ? 'payments' : 'payment';
-}
-
-/** "After five years she raises it, and goes on for another five": the term is both. */
-function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: PlanRead): number | null {
-  const [first] = changes;
-  const tellsTwo =
-    page.tokens.filter(({ form }, at) => form === 'time' && !sentenceAt(page, page.places[at]!)?.asks).length === 2;
-  const goesOn = [...roles].some(([at, role]) => {
-    const { start, end } = page.places[at]!;
-    const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
-    const isNext =
-      /(?:another|further|(?:goes|going|carries|went) on for|(?:for|during|in|over) the (?:next|following)) $/.test(
-        before,
-      ) || /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
-    // "… for the first six years, for the last four years 140."
-    const isLast =
-      /(?:for|during|in|over) the (?:last|remaining|other) $/.test(before) && first?.kind === 'new payment' && tellsTwo;
-    // "400 for six years, then 250 for four years"
-    const isThen =
-      first?.kind === 'new payment' &&
-      /(?:then|after that|afterwards|thereafter)[^.?!⟨]{0,40} ⟨m\d+⟩[^.?!]{0,50} for $/.test(before) &&
-      tellsTwo;
-    return (
-      (role === 'duration' || (role === 'payments' && first?.kind === 'new payment')) &&
-      (isNext || isLast || isThen || isMore(page, at))
-    );
-  });
-  const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
-  const made = first && paymentAfter(first, plan.paymentsPerYear);
-  return made === undefined || !(goesOn || more) || plan.payments === null ? plan.payments : plan.payments + made;
 }
 
 const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {

@@ -23,12 +23,12 @@ export interface RateRead {
 export function readRate(page: Page, scope: Scope, rates: readonly number[], asked: ReadonlySet<Asked>): RateRead {
   const [token, ...others] = rates.filter((at) => page.signs[at]?.[0]?.role !== 'ignored');
   const continuous = /continuous/.test(page.flat);
-  const notation = /(?:^|[^a-z])j\(?_?(\d+)\)?(?![a-z])/.exec(page.flat);
+  const notation = notationOf(page, token);
   const uses = page.periods.filter(({ use, token: at }) => use === 'compounding' && inScope(page, scope, at));
   const wanted = uses.find(({ token: at }) => isWanted(page, at)) ?? notationAsked(page);
   const given = uses.filter((each) => each !== wanted || (token === undefined && uses.length === 1));
   const stated = compoundingOf(page, token, given);
-  const compounding = stated?.perYear ?? (notation ? Number(notation[1]) : undefined);
+  const compounding = stated?.perYear ?? notation;
   const into =
     wanted ?? (asked.has('nominalRate') && token !== undefined ? uses.find((each) => each !== stated) : undefined);
   const more = { others, continuous, ...(into ? { wanted: into.perYear } : {}) };
@@ -67,6 +67,15 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, ...(other ? { wanted: other.perYear } : {}), token, quoted: 'effective', compounding: 1 };
   }
   return { ...more, token, quoted: 'nominal', ...(compounding === undefined ? {} : { compounding }) };
+}
+
+/** "j4 = 5 %": the one that stands before the rate, else the first of the text. */
+function notationOf({ flat, places }: Page, token: number | undefined): number | undefined {
+  const all = [...flat.matchAll(/(?<![a-z])j\(?_?(\d+)\)?(?![a-z])/g)];
+  const start = token === undefined ? NaN : places[token]!.start;
+  const beside = all.find(({ index, 0: words }) => start >= index && start - index - words.length <= 6);
+  const [first] = all;
+  return first && Number((beside ?? first)[1]);
 }
 
 /** "What is the equivalent j4?" */

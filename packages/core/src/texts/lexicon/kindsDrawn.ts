@@ -6,6 +6,14 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    12,
+    'an? (?:grant|award|gift|prize|payment) of <m> is made from (?:it|this|the [a-z]+)',
+    '(?:bequest|legacy|fund|trust|endowment|gift) of <m> (?:support|sustain|allow|permit|bear)s?',
+    'gives? <m> away',
+    '(?:support|sustain|allow|permit|bear)s? (?:<e> )?withdrawals?',
+  ),
+  cue(
+    'drawing-down',
     14,
     '(?:puts?|pays?|places?|invests?|hands?|gives?) [^.?!⟨]{0,24}<m> (?:in|into|to|over to) an? (?:annuity|fund|insurer|insurance company|pension [a-z]+)[^.?!⟨]{0,20} (?:which|that|who) (?:then )?pays? (?:him|her|them|it)',
     'hands? (?:an?|the|his|her|their) (?:insurer|insurance company|pension fund|bank|fund) <m> and (?:receives|gets|draws|is paid)',

@@ -8,6 +8,16 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    13,
+    '(?:when|on|while) (?:paying|making) the <o> [^.?!]{0,120} (?:pays?|adds?|hands? over|sends?) {m}(?! (?:<[ea]>|each|every))',
+  ),
+  cue(
+    'extra',
+    13,
+    '(?:when|on|while) (?:paying|making) the <o>[^.?!]{0,120} (?:pays?|adds?|hands? over|sends?) (?:a further|another|an extra|an additional) {m}(?! (?:<[ea]>|each|every))',
+  ),
+  cue(
     'newPayment',
     12,
     '<m> in (?:each of the first |<e>) ?<[tn]>[^.?!⟨]{0,20},? (?:and |then )?{m} in each of the (?:others?|rest|remaining|last|next|following)',

@@ -4,6 +4,8 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, 'of the {m} (?:that|which) (?:an?|the|its|his|her|their) [a-z -]{2,24} costs?'),
+  cue('payment', 11, 'withdrawals? of {m}', 'grant of {m} is made', 'gives? {m} away'),
   cue(
     'payment',
     10,

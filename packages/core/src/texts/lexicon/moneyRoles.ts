@@ -5,6 +5,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue(
+    'amount',
+    13,
+    '(?:bequest|legacy|fund|trust|endowment|gift) of {m} (?:support|sustain|allow|permit|bear)s?',
+    '(?:trust|fund|foundation|endowment) (?:started|starts|began|begins|opened) with {m}',
+  ),
   cue('amount', 13, 'of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced), {m}'),
   cue(
     'amount',

@@ -4,6 +4,21 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue(
+    'newRate',
+    11,
+    '<t> at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and (?:then )?(?:for )?<t> at {p}',
+    '<p>[^?]{0,120} (?:is|are|was|were) (?:then )?(?:moved|transferred|put|taken|shifted) (?:in)?to (?:an?|another|a different) [a-z ]{3,20}(?:at|with|earning|that pays|paying) {p}',
+  ),
+  cue('ignored', 11, '(?:is|are|was|were|being) (?:fixed|guaranteed|set) for {t}'),
+
+  cue(
+    'after',
+    13,
+    '<t>[^?]{0,120}(?<!first ){n} (?:of (?:them|these|the [a-z]+) )?(?:<e> )?@payment (?:have|has|had) (?:now |already |so far )?been (?:made|paid)',
+    '(?:has|have|had) (?:now |already )?paid {n} times',
+    'once {n} (?:<e> )?@payment (?:have|has) been (?:made|paid)',
+  ),
   cue('payments', 12, 'divides? (?:the (?:total|sum|result|whole)|it|this) (?:by|into) {n}'),
   cue(
     'interval',

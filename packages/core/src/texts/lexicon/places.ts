@@ -181,6 +181,10 @@ export const ranges: readonly PlaceRecord[] = [
 ];
 
 export const moments: readonly PlaceRecord[] = [
+  place('(?:after|once|when) {n} (?:<e> )?@payment (?:have|has) been (?:made|paid)', ['after'], ([k]) => ({
+    after: k!,
+  })),
+  place('(?:has|have|had) (?:now |already )?paid {n} times', ['after'], ([k]) => ({ after: k! })),
   place(
     '(?:start|beginning|opening|outset|opening balance) (?:of|for) (?:@year {n}|(?:the |its )?{o} @year)',
     ['after'],

@@ -34,10 +34,10 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)[^.?!⟨]{0,50} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
-  /(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
+  /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
 const firstDue =
   /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:from now|from today|hence|later|(?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) ))/;
 const startsThen =
@@ -92,9 +92,9 @@ function readOwedLater(page: Page): DraftReading | undefined {
 /** For how long nothing is paid; `isFirst` where it is the first payment that is told. */
 function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefined {
   const found = unpaid.exec(page.flat);
-  if (found && paidThen.test(page.flat.slice(found.index))) return toldTime(page, found[1] ?? found[2]);
+  if (found && paidThen.test(page.flat.slice(found.index))) return toldTime(page, found[1] ?? found[2] ?? found[3]);
   const begins = beginsLater.exec(page.flat);
-  if (begins) return toldTime(page, begins[1]);
+  if (begins) return toldTime(page, begins[1] ?? begins[2]);
   const first = firstDue.exec(page.flat);
   return first ? { ...toldTime(page, first[1]), isFirst: true } : undefined;
 }

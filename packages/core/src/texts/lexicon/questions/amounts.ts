@@ -6,6 +6,13 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    18,
+    '(?:balance|remainder|rest) financed',
+    'what (?:is|remains|has) (?:left )?to be (?:financed|borrowed)',
+    'how much (?:is|remains) to be (?:financed|borrowed)',
+  ),
+  cue(
+    'amount',
     15,
     '(?<=one (?:single )?deposit[^?]{0,120})how much did (?:he|she|they) (?:put in|deposit|pay in|place)(?= ?\\?)',
   ),

@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'newPayment',
+    15,
+    '(?:what|how much) (?:does|must|will|should|do) (?:he|she|they|it|[a-z]+) (?:then |now )?(?:have to )?pay (?:[^?.]|⟨[ea]\\d+⟩){0,40}from (?:now|then|that time|there) on',
+    '(?:what|how much) must (?:he|she|they|it) (?:now |then )?pay (?:<[ea]> |at [^?⟨]{0,20}<e> )?so that (?:it|the [a-z]+) (?:is|will be|be) (?:still|nevertheless|all the same)',
+    'what (?:are|is) the (?:remaining|later|subsequent) payments?(?= ?\\?)',
+  ),
   cue('newPayment', 14, '^(?:and )?what (?:is paid )?(?:afterwards|thereafter)(?= ?[?,])'),
   cue(
     'lastPayment',

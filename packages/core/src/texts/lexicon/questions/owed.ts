@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    17,
+    'how much of (?:an?|the|her|his|their|this|that|<m>)[^?]{0,120} (?:is|are|will be|was|remains) (?:still )?(?:outstanding|unpaid|owed|owing|left|unrepaid)',
+    'how much (?:has|have) (?:he|she|they|it|the [a-z]+) still to (?:repay|pay back|pay off)',
+  ),
+  cue(
+    'balance',
     16,
     'how much of (?:the|her|his|their) (?:pot|fund|account|money|capital|legacy|savings) (?:is|remains|will be|are) (?:still |then )?left',
     'how much stands (?:in|on) (?:the|her|his|their|its) [a-z]+ (?:just |right |immediately )?after',

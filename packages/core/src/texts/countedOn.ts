@@ -1,0 +1,39 @@
+/** How many payments there are where a text tells the times before and behind a change. */
+
+import type { ChangeRead } from './changeRead.ts';
+import { isMore, paymentAfter } from './changesOfText.ts';
+import { sentenceAt, type Page } from './page.ts';
+import type { PlanRead } from './planOfTerms.ts';
+
+/** "After five years she raises it, and goes on for another five": the term is both. */
+export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: PlanRead): number | null {
+  const [first] = changes;
+  const tellsTwo =
+    page.tokens.filter(({ form }, at) => form === 'time' && !sentenceAt(page, page.places[at]!)?.asks).length === 2;
+  const goesOn = [...roles].some(([at, role]) => {
+    const { start, end } = page.places[at]!;
+    const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
+    const isNext =
+      /(?:another|further|(?:goes|going|carries|went) on for|(?:for|during|in|over) the (?:next|following)) $/.test(
+        before,
+      ) || /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
+    // "… for the first six years, for the last four years 140."
+    const isLast =
+      /(?:for|during|in|over) the (?:last|remaining|other) $/.test(before) && first?.kind === 'new payment' && tellsTwo;
+    // "400 for six years, then 250 for four years"
+    const isThen =
+      first?.kind === 'new payment' &&
+      /(?:then|after that|afterwards|thereafter)[^.?!⟨]{0,40} ⟨m\d+⟩[^.?!]{0,50} for $/.test(before) &&
+      tellsTwo;
+    // "… is moved to an account at 4.8 %, where it stays for five years"
+    const isThere =
+      first?.kind === 'rate' && /where (?:it|they) (?:then )?(?:stays?|remains?|lies?) for $/.test(before);
+    return (
+      (role === 'duration' || (role === 'payments' && first?.kind === 'new payment')) &&
+      (isNext || isLast || isThen || isThere || isMore(page, at))
+    );
+  });
+  const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
+  const made = first && paymentAfter(first, plan.paymentsPerYear);
+  return made === undefined || !(goesOn || more) || plan.payments === null ? plan.payments : plan.payments + made;
+}
