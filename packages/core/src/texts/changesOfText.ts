@@ -50,6 +50,7 @@ const moments: readonly MomentRecord[] = [
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('(?:the )?first {t}'),
   moment('{t} at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and'),
+  moment('\\((?:months|payments|deposits) <n> to {n}\\)'),
   // "each of the first 48 months"
   moment('<e>{t}'),
   moment('in (?:the )?(?:month|@payment) {n}', 'from', 1),
@@ -194,6 +195,8 @@ function momentOf(page: Page, token: number): Moment {
   const first = goesOnThen.test(told) ? [...told.matchAll(/first ⟨t(\d+)⟩/g)].at(-1)?.[1] : undefined;
   if (first !== undefined)
     return { afterYears: yearsOf(page, Number(first)), taken: [{ token: Number(first), role: 'after' }] };
+  const open = sentence && whenLeft(page, sentence);
+  if (open) return open;
   if (sentence && afterFirstYear.test(sentence.text)) return { afterYears: 1, taken: [] };
   return (
     (sentence && nearestMoment(page, sentence, token)) ??
@@ -205,6 +208,27 @@ function momentOf(page: Page, token: number): Moment {
       ? momentAsked(page, before)
       : undefined) ?? { taken: [] }
   );
+}
+
+const leftToMake =
+  /(?:with|when|once|at the time when) (?:there are )?⟨([nt])(\d+)⟩ (?:(?:⟨e\d+⟩(?:-end)? )?payments )?(?:are )?(?:still |yet )?(?:to (?:be made|make|go|come|run)|left|remaining|outstanding|remain)(?![a-z])/;
+
+/** "With 36 payments still to be made the rate is cut": counted from the end. */
+function whenLeft(page: Page, within: Span): Moment | undefined {
+  const found = leftToMake.exec(page.flat.slice(within.start, within.end));
+  const token = Number(found?.[2]);
+  if (!found) return undefined;
+  const taken = [{ token, role: 'after' as const }];
+  const terms = page.signs.flatMap(([sign], at) =>
+    at !== token && (sign?.role === 'duration' || sign?.role === 'payments') ? [at] : [],
+  );
+  const years = Math.max(0, ...terms.map((at) => (page.tokens[at]?.form === 'time' ? yearsOf(page, at) : 0)));
+  if (found[1] === 't')
+    return years > yearsOf(page, token) ? { afterYears: years - yearsOf(page, token), taken } : undefined;
+  const often = page.periods.find(({ use }) => use === 'frequency')?.perYear ?? NaN;
+  const counts = terms.flatMap((at) => (page.tokens[at]?.form === 'count' ? [tokenAt(page, at).value] : []));
+  const after = Math.max(...counts, wholeNumber(years * often)) - tokenAt(page, token).value;
+  return after > 0 ? { after, taken } : undefined;
 }
 
 /** "How much is owed after ten years? If the rate rises at that point, …" */

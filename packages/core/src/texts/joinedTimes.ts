@@ -45,8 +45,11 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
     joined.slice(0, at).findLast(({ form }) => form === 'time'),
     joined.slice(at + 1).find(({ form }) => form === 'time'),
   ];
-  if (/(?:then|afterwards|after that)(?![a-z])[^.;?!\d]{0,30} for $/.test(before) && /^(?:[.,;?]| at )/.test(behind))
-    return last;
+  const sentence = last ? lower.slice(last.end, each.start) : '';
+  const isSoLong =
+    /(?:then|afterwards|after that)(?![a-z])[^.;?!\d]{0,30} for $/.test(before) ||
+    (each.value <= 40 && !/[?!]|\.\s/.test(sentence) && / (?:for|gives (?:him|her|them)) $/.test(before));
+  if (last && isSoLong && /^(?:[.,;?](?!\d)| at )/.test(behind)) return last;
   const isLed =
     next !== undefined &&
     /(?:in|for|during) the first $/.test(before) &&

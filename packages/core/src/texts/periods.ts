@@ -69,6 +69,12 @@ const endNouns = nouns.map(({ says, perYear }) => ({
   perYear,
 }));
 
+/** "at month ends"; "36 month ends" are a number of them. */
+const atEnds = nouns.map(({ says, perYear }) => ({
+  pattern: new RegExp(`^(?:${says})(?=[ -]ends(?![a-z]))`),
+  perYear,
+}));
+
 /** Longest first where one begins another. */
 const everyPattern = [
   ...adverbs.map(({ says, perYear }) => ({ pattern: new RegExp(`^(?:${says})(?![a-z])`), perYear })),
@@ -97,7 +103,8 @@ const perPattern = [
 /** @param lower the text in small letters; @param at where a word begins */
 export function periodAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 40);
-  for (const { pattern, perYear } of everyPattern) {
+  const isAtEnds = /(?:^|[^a-z])(?:at|on|by) $/.test(lower.slice(0, at));
+  for (const { pattern, perYear } of isAtEnds ? [...everyPattern, ...atEnds] : everyPattern) {
     const found = pattern.exec(here);
     if (found) return { form: 'every', start: at, end: at + found[0].length, value: perYear, unit: '' };
   }

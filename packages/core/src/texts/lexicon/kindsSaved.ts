@@ -6,6 +6,12 @@ import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'lump-sum',
+    14,
+    '(?:puts?|lays?|sets?) <m> (?:away|aside|by) (?:(?:now|today|at once) )?at <p>(?! (?:<[ea]>|each|every))(?! compounded <e> (?:<ea>|each|every))',
+    '<m> at <p> compounded <e> (?:or|and|versus|against) <m> at <p> compounded <e>:? what (?:does|do|will) (?:each|both|they)',
+  ),
+  cue(
     'saving',
     16,
     '(?:builds?|gathers?|raises?) it (?:up )?by (?:[a-z]+ )?(?:<e>(?:-end)? )?(?:payments|deposits|sums|amounts) in(?:to)?',

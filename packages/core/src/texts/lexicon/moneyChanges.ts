@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    12,
+    '<m> \\((?:months|payments|deposits|quarters|years) <n> to <n>\\),? (?:and |then )?{m} \\((?:months|payments|deposits|quarters|years) <n> to <n>',
+  ),
+  cue(
     'extra',
     13,
     '(?:when|on|while) (?:paying|making) the <o> [^.?!]{0,120} (?:pays?|adds?|hands? over|sends?) {m}(?! (?:<[ea]>|each|every))',

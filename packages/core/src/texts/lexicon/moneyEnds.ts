@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    13,
+    '(?:sold|sells?) for {m} (?:a|an|the) [a-z]+ (?:that |which )?(?:she|he|they) (?:had )?bought',
+  ),
+  cue(
+    'finalAmount',
     14,
     '(?:debt|bill|loan|bond) of {m} (?:matures|falls due|is due|must be (?:paid|repaid))[^?]*(?:builds?|gathers?|raises?|sinking|into a[^?]{0,12} fund)',
   ),

@@ -5,6 +5,19 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 13, 'bought <t> (?:before|earlier|ago) for {m}'),
+  cue(
+    'amount',
+    13,
+    '(?:puts?|lays?|sets?) {m} (?:away|aside|by) (?:(?:now|today|at once) )?at <p>(?! (?:<[ea]>|each|every))',
+  ),
+
+  cue(
+    'amount',
+    11,
+    '(?:repays?|pays? off|repaying|clears?|(?:can|could|may) repay) {m}(?! (?:<[ea]>|each|every|at the (?:end|start|beginning) of <e>))[^.?!]{0,90} (?:in|over|within) <t>',
+  ),
+  cue('amount', 11, '(?:offers?|lends?) [a-z]+ {m} with <e>(?:-end)? @payment'),
   cue(
     'amount',
     13,

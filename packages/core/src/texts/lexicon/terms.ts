@@ -11,6 +11,7 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
+  cue('beginning', 9, '(?:beginning|starting) on the (?:very )?day (?:he|she|they|it|[a-z]+) (?:was|were|is) born'),
   cue('beginning', 9, 'on the first day of each(?= ?[.,;])'),
   cue(
     'beginning',

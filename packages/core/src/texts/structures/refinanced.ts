@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |old (?:loan|lender|debt)|new (?:loan|lender|mortgage)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|takes? (?:out )?an? (?:new |other )?loan at ⟨p\d+⟩[^.?!]{0,24} to (?:pay off|repay|clear|replace)|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |old (?:loan|lender|debt)|new (?:loan|lender|mortgage)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -24,6 +24,7 @@ const remaining = pattern('{n} remaining (?:<e> |[a-z]+ )?(?:@payment)');
 const madeOf = pattern('{n} (?:<e> )?(?:@payment) of (?:an?|the|his|her|their|its) <n>');
 const made = [
   madeOf,
+  pattern('having (?:made|paid) {n}'),
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following) (?:the |making |just |his |her |their )*payment (?:number |no )?{n}'),
   pattern('(?:after|with|following)(?: (?:the|making|just|his|her|their|its))* {o} (?:<e> )?(?:@payment)?'),
@@ -153,6 +154,8 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const isLater =
     asked === 'payment' &&
     (/(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said) ||
+      /(?<![a-z])now pays?(?![a-z])/.test(said) ||
+      (/(?<![a-z])its payment\W*$/.test(said) && isOfNew(page, question)) ||
       (isOnly && /(?<![a-z])(?:will|would|must)(?![a-z])/.test(said) && !/before|until/.test(said)));
   const isAfter =
     asked === 'payment' &&
@@ -171,6 +174,13 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   if (numbered && tokenAt(page, Number(numbered[1])).value === 2) return 1;
   return asked === 'newPayment' || isLater || isAfter || isAgain || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }
+
+/** "How large must the new loan be? What is its payment?" */
+const isOfNew = (page: Page, { start }: Span): boolean =>
+  page.questions.some(
+    (each) =>
+      each.start < start && /(?<![a-z])new (?:loan|mortgage|debt)/.test(page.flat.slice(each.start, each.unit.end)),
+  );
 
 /** "… with a charge of 275 added": what the new lender charges is a fee. */
 function withCharge(page: Page, own: SolePlan): SolePlan {

@@ -6,6 +6,12 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    17,
+    '(?:debt|loan) at the (?:start|outset|beginning)',
+    'what must have been saved (?:when|by the time|before)',
+  ),
+  cue(
+    'amount',
     18,
     '(?:balance|remainder|rest) financed',
     'what (?:is|remains|has) (?:left )?to be (?:financed|borrowed)',

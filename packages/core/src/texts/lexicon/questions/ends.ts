@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    15,
+    'what (?:has|have|does|will) each(?: of them)? (?:have )?(?:after|in|then|when|at the end)',
+    'what (?:does|do|will) (?:each|both|they)(?: of them)? come to',
+    'what are the (?:two|<n>) (?:balances|final values|amounts|sums)',
+    '(?:give|find|state) (?:the two|the <n>|both) (?:final values|balances|final amounts|end values)',
+  ),
   cue('finalAmount', 13, '(?:amount|sum|fund|capital) built up(?= ?[?.,])'),
   cue(
     'finalAmount',

@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    15,
+    'what debt (?:does|did|will) (?:it|he|she|they|the [a-z]+) take over',
+    'how (?:much|large|big) must the new (?:loan|mortgage|debt) be',
+  ),
+  cue(
+    'balance',
     17,
     'how much of (?:an?|the|her|his|their|this|that|<m>)[^?]{0,120} (?:is|are|will be|was|remains) (?:still )?(?:outstanding|unpaid|owed|owing|left|unrepaid)',
     'how much (?:has|have) (?:he|she|they|it|the [a-z]+) still to (?:repay|pay back|pay off)',
