@@ -11,4 +11,6 @@ export interface ChangeRead {
   readonly keep?: 'payments' | 'payment';
   /** For a pause, where its number does not say it. */
   readonly count?: number;
+  /** For a pause that is told by the year. */
+  readonly years?: number;
 }

@@ -36,7 +36,9 @@ export function changesInNumbers(
           : [{ kind: 'payment', after, by: value - plan.payment }];
       case 'skip': {
         const skipped =
-          read.count ?? (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);
+          read.count ??
+          (read.years === undefined ? undefined : wholeNumber(read.years * plan.paymentsPerYear)) ??
+          (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);
         return [{ kind: 'skip', after, payments: skipped, keep: read.keep ?? 'payments' }];
       }
     }

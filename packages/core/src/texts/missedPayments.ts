@@ -30,8 +30,23 @@ const missedNamed = new RegExp(
   `(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss|is let off) (?:the |her |his |their )?${someOfThem} (?:⟨e\\d+⟩ )?(?:payment|instal)`,
 );
 
+const missedYear =
+  /(?:during|in|for|throughout) the ⟨o(\d+)⟩ year,? (?:of [a-z ]{3,16},? )?(?:no payments? (?:are|were|is|was) (?:made|paid|due)|(?:he|she|they|[a-z]+|the [a-z]+) pays? nothing|nothing is paid)/;
+
 /** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */
 export function missedPayments(page: Page): ChangeRead[] {
+  const year = Number(missedYear.exec(page.flat)?.[1] ?? NaN);
+  if (year >= 0)
+    return [
+      {
+        token: year,
+        kind: 'skip',
+        years: 1,
+        afterYears: tokenAt(page, year).value - 1,
+        taken: [],
+        keep: 'payments',
+      },
+    ];
   const found =
     missed.exec(page.flat) ??
     leftOut.exec(page.flat) ??

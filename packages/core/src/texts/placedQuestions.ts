@@ -4,10 +4,10 @@ import { severalPlaces } from './severalPlaces.ts';
 import { momentBefore, placeAsked } from './askArgs.ts';
 import type { AskedPlace } from './lexicon/places.ts';
 import { changesOfText } from './changesOfText.ts';
+import { meantQuestions } from './meantQuestions.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import { impliedFrequency } from './periodUses.ts';
 import type { Question } from './question.ts';
 
 export interface PlacedQuestion extends Question {
@@ -22,120 +22,6 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> 
   finalAmount: 'moment',
   newPayment: 'moment',
 };
-
-/** One payment made today: it is an amount. */
-function ofOneNow(page: Page): readonly Question[] {
-  const isDueLater = /⟨m\d+⟩[^.?!⟨]{0,20} (?:due|payable|falls due)[^.?!⟨]{0,12} ⟨t\d+⟩/.test(page.flat);
-  const isPaidNow =
-    isDueLater && /(?:pay|paid|settle|discharge)[^.?!⟨]{0,30} (?:today|now|at once|immediately)/.test(page.flat);
-  const isOneNow =
-    isPaidNow ||
-    (/(?:one|single|a|what|the) payment (?:(?:made|due|paid) )?(?:today|now|at once)/.test(page.flat) &&
-      !page.periods.some(({ use }) => use === 'frequency'));
-  const isPutInNow =
-    !page.periods.some(({ use }) => use === 'frequency') &&
-    page.questions.some(({ unit }) =>
-      /(?:deposit|invest|put|pay|lay|set)(?: [a-z]+){0,3} (?:today|now|at once)/.test(
-        page.flat.slice(unit.start, unit.end),
-      ),
-    );
-  // "It is paid back in a single payment after nine years. How large is the payment?"
-  const isOneLater =
-    !page.periods.some(({ use }) => use === 'frequency') &&
-    /(?:repaid|paid back|repays?|paid off|settled|settles?|clears?|cleared|discharged?|discharges)[^.?!⟨]{0,24} (?:in|by|with|as) (?:one|a single) (?:payment|sum|amount)/.test(
-      page.flat,
-    );
-  if (isOneLater)
-    return page.questions.map((each) => (each.asked === 'payment' ? { ...each, asked: 'finalAmount' as const } : each));
-  return isOneNow || isPutInNow
-    ? page.questions.map((each) =>
-        each.asked === 'payment' || (isPaidNow && (each.asked === 'finalAmount' || each.asked === 'totalPaid'))
-          ? { ...each, asked: 'amount' as const }
-          : each,
-      )
-    : page.questions;
-}
-
-/** Nothing but savings is told, and of them the deposits. */
-function isSavedAlone({ kinds, tokens, signs }: Page): boolean {
-  const strong = kinds.filter(({ weight }) => weight >= 6);
-  const sums = tokens.flatMap(({ form }, at) => (form === 'money' ? [signs[at]?.[0]] : []));
-  const [only] = sums;
-  return (
-    strong.length > 0 &&
-    strong.every(({ says }) => says === 'saving') &&
-    sums.length === 1 &&
-    only?.role === 'payment' &&
-    only.weight >= 9
-  );
-}
-
-/** Of savings whose deposits are told the end is asked, whatever it is called. */
-function askedOfSavings(page: Page, questions: readonly Question[]): readonly Question[] {
-  if (!isSavedAlone(page)) return questions;
-  const isOther =
-    /today|now|at once|present|single|lump|begin|start|first|borrow|loan|deposited|paid in|put in|contributed|invested/;
-  return questions.map((each) =>
-    each.asked === 'amount' && !isOther.test(page.flat.slice(each.start, each.unit.end))
-      ? { ...each, asked: 'finalAmount' as const }
-      : each,
-  );
-}
-
-/** Questions as they are meant beside what the text has. */
-function meantQuestions(page: Page): Question[] {
-  // A deposit is paid down on a price, and paid in where there is none.
-  const isPriced =
-    !/sinking fund|(?:equal|regular|level|⟨e\d+⟩) deposits/.test(page.flat) &&
-    page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
-  const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
-  // "Which rate does the buyer get?" chooses among none.
-  const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
-  const isShare = page.signs.some((each) => each[0]?.role === 'downPaymentRate');
-  const deposit: Question['asked'] = isPriced || isShare ? 'downPayment' : isOften ? 'payment' : 'amount';
-  const named = isOften ? askedOfSavings(page, ofOneNow(page)) : ofOneNow(page);
-  const isRateChanged =
-    named.some(({ asked }) => asked === 'payment') && changesOfText(page).some(({ kind }) => kind === 'rate');
-  return named.flatMap((each): Question[] => {
-    const words = page.flat.slice(each.start, each.unit.end);
-    // "A legacy was put away eight years ago. What is it worth now?"
-    const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /worth (?:now|today)/.test(words);
-    if (isAgo && !isOften && each.asked === 'amount') return [{ ...each, asked: 'finalAmount' }];
-    // "Equal deposits came to 61,000. What was the deposit?"
-    if (
-      isOften &&
-      each.asked === 'amount' &&
-      /(?:what|how (?:much|large)) (?:is|was|are|were) the deposits?\W*$/.test(words)
-    )
-      return [{ ...each, asked: deposit }];
-    // "It has lain in the bank for 7 years. What is it now?"
-    const isPaid = isOften || /(?:payments?|instal|deposits|rental)(?![a-z])/.test(page.flat);
-    if (each.asked === 'newPayment' && !isPaid) return [{ ...each, asked: 'finalAmount' }];
-    // "What was the payment, and what does it become?"
-    if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
-      return [{ ...each, asked: 'newPayment' }];
-    // "The interest on a loan of …: how much in all?"
-    const isOfInterest = /^\W*(?:the|what is the) (?:total )?interest (?:on|of|in)(?![a-z])/.test(
-      sentenceAt(page, each)?.text ?? '',
-    );
-    if (
-      each.asked === 'totalPaid' &&
-      isOfInterest &&
-      /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)
-    )
-      return [{ ...each, asked: 'interest' }];
-    if (each.asked === 'deposit') return [{ ...each, asked: deposit }];
-    if (isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(words))
-      return [{ ...each, asked: 'nominalRate' }];
-    // "What are the two payments?" of a loan whose rate changes.
-    const isBoth =
-      each.asked === 'payment' &&
-      /(?:two|both|⟨n\d+⟩) (?:⟨e\d+⟩ )?payments/.test(words) &&
-      named.every(({ asked }) => asked !== 'newPayment') &&
-      changesOfText(page).some(({ kind }) => kind === 'rate');
-    return isBoth ? [each, { ...each, asked: 'newPayment' }] : [each];
-  });
-}
 
 /** What was told last is the time until the end; behind it at most the rate. */
 const endsLast =
@@ -168,7 +54,9 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
     placeAsked(page, openingOf(page, question), kind);
   const isThen =
     kind === 'moment' &&
-    (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
+    (place?.atChange ||
+      ((!place || (place.same && page.questions[0] === question)) &&
+        (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
     question.asked !== 'newPayment' &&
     changesOfText(page).length === 0;
   const later = kind === 'moment' ? laterThanChange(page, question, place) : undefined;

@@ -70,12 +70,12 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
 }
 
 /** "j4 = 5 %": the one that stands before the rate, else the first of the text. */
-function notationOf({ flat, places }: Page, token: number | undefined): number | undefined {
-  const all = [...flat.matchAll(/(?<![a-z])j\(?_?(\d+)\)?(?![a-z])/g)];
+function notationOf({ flat, places, tokens }: Page, token: number | undefined): number | undefined {
+  const all = [...flat.matchAll(/(?<![a-z])(?:j\(?_?(\d+)\)?|[ij]\^?\((\d+)\)|[ij]\^?\(⟨[nl](\d+)⟩\))(?![a-z])/g)];
   const start = token === undefined ? NaN : places[token]!.start;
   const beside = all.find(({ index, 0: words }) => start >= index && start - index - words.length <= 6);
-  const [first] = all;
-  return first && Number((beside ?? first)[1]);
+  const found = beside ?? all[0];
+  return found && (found[3] === undefined ? Number(found[1] ?? found[2]) : tokens[Number(found[3])]?.value);
 }
 
 /** "What is the equivalent j4?" */

@@ -6,6 +6,12 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    18,
+    '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of <m>',
+  ),
+  cue('drawing-down', 9, 'sell an? (?:<t> |[a-z-]+ )?subscription'),
+  cue(
+    'drawing-down',
     12,
     'an? (?:grant|award|gift|prize|payment) of <m> is made from (?:it|this|the [a-z]+)',
     '(?:bequest|legacy|fund|trust|endowment|gift) of <m> (?:support|sustain|allow|permit|bear)s?',

@@ -6,6 +6,12 @@ import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'saving',
+    12,
+    '(?:sets?|puts?|lays?) <m> (?:on|to) one side',
+    '(?:club|bank|society|fund)[^?]{0,12} owe (?:her|him|them) (?:after|in|by|at)',
+  ),
+  cue(
     'lump-sum',
     14,
     '(?:puts?|lays?|sets?) <m> (?:away|aside|by) (?:(?:now|today|at once) )?at <p>(?! (?:<[ea]>|each|every))(?! compounded <e> (?:<ea>|each|every))',
@@ -186,7 +192,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'fund',
     'target|goal',
     'save up',
-    'want(?:s|ed)?',
+    'want(?:s|ed)?(?! ?:)',
     'need(?:s|ed)?(?<!(?:payments|instalments) (?:is|are|were) needed)(?! to (?:make|pay)(?! in))',
     'put(?:s|ting)? (?:by|away)',
     'already (?:holds?|has|have|in)',

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    13,
+    'is (?:left|given|paid|granted) {m}(?: [a-z]+){0,4} and (?:pays?|puts?) (?:it|this|them|all of it) (?:in(?:to)?|off|on|towards|against)',
+  ),
+  cue(
     'newPayment',
     12,
     '<m> \\((?:months|payments|deposits|quarters|years) <n> to <n>\\),? (?:and |then )?{m} \\((?:months|payments|deposits|quarters|years) <n> to <n>',

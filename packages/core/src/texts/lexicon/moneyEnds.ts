@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 13, 'then (?:it|they|the [a-z]+) (?:is|are) (?:yours|hers|his|theirs|ours) for {m}'),
   cue(
     'finalAmount',
     13,

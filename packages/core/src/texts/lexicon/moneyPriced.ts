@@ -4,6 +4,17 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    12,
+    '(?:sets?|puts?|lays?) {m} (?:on|to) one side',
+    '(?:subscription|premium|rent|fee|contribution)(?: to [a-z ]{3,16}| of [a-z ]{3,16})? is {m},? (?:payable|due|paid)',
+  ),
+  cue(
+    'payment',
+    12,
+    '(?:takes?|draws?|withdraws?) {m} (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of <m>',
+  ),
   cue('price', 12, 'of the {m} (?:that|which) (?:an?|the|its|his|her|their) [a-z -]{2,24} costs?'),
   cue('payment', 11, 'withdrawals? of {m}', 'grant of {m} is made', 'gives? {m} away'),
   cue(

@@ -5,6 +5,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue(
+    'amount',
+    13,
+    '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of {m}',
+    '<t> ago,? (?:[a-z]+ ){1,3}(?:had|owned|held) {m} in',
+  ),
   cue('amount', 13, 'bought <t> (?:before|earlier|ago) for {m}'),
   cue(
     'amount',

@@ -5,6 +5,13 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'ignored',
+    13,
+    '(?:was|were) to (?:run|last|take|go on)(?: for| over)? {t}(?=[^?]*(?:could|can)(?: only)? (?:pay|manage|afford) <m>)',
+  ),
+  cue('duration', 13, '{t} ago,? (?:[a-z]+ ){1,3}(?:had|opened|put|owned)[^?]*since (?:then|that)'),
+  cue('downPaymentRate', 12, '{p} from (?:his |her |their |own )*savings'),
+  cue(
     'newRate',
     11,
     '<t> at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and (?:then )?(?:for )?<t> at {p}',

@@ -21,12 +21,12 @@ const drawnAfter =
   /so that,? (?:after|in|from) ⟨t(\d+)⟩(?: on(?:wards?)?| from now)?,? (?:[a-z]+ )?⟨m\d+⟩ (?:can|may|could|is|are) (?:be )?(?:drawn|withdrawn|taken|paid)/;
 
 const untouched =
-  /(?:invests?|invested|deposits?|deposited|puts?) (?:it|this|the (?:money|sum|amount)|them)? ?(?:away |in |at )?(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40} for ⟨t(\d+)⟩(?= and then (?:draws?|withdraws?|takes?))|(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+  /(?:stays?|remains?|lies?|sits?|is left)(?![a-z])(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,60} while [^.;?!⟨]{0,30} for ⟨t(\d+)⟩|(?:invests?|invested|deposits?|deposited|puts?) (?:it|this|the (?:money|sum|amount)|them)? ?(?:away |in |at )?(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40} for ⟨t(\d+)⟩(?= and then (?:draws?|withdraws?|takes?))|(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
 /** "In ten years she begins to withdraw", "ten years later it is turned into a pension". */
 const drawnFrom =
   /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
 const drawnThen =
-  /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
+  /(?:then|on finishing|(?<![a-z])once|(?<![a-z])when|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
 
 /** @returns nothing where payments begin at once */
 export function readDeferred(page: Page): DraftReading | undefined {

@@ -13,7 +13,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
-  'if (?:only |just )?{m} (?:can|could|may) be (?:paid|saved|drawn|taken|deposited|put by|set aside)|if (?:instead )?{m} (?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+  'if (?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|taken|deposited|put by|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */

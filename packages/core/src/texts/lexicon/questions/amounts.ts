@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 12, 'how (?:large|big) is the (?:single )?(?:sum|price)(?= ?\\?)'),
+
+  cue(
+    'amount',
+    18,
+    'owed? (?:to begin with|to start with|at first|originally|initially|in the first place)',
+    'for how much (?:should|can|could|may|might) (?:the [a-z]+|he|she|they|it) sell an?',
+  ),
   cue(
     'amount',
     17,

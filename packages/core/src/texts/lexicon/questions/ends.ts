@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 16, 'how much (?:will|does|would) (?:the [a-z]+|it) (?:then )?owe (?:her|him|them|me)'),
   cue(
     'finalAmount',
     15,

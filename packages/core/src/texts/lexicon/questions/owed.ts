@@ -6,6 +6,17 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    17,
+    '(?:what|how much|at what) (?:does|do|will) (?:the|her|his|their) (?:loan|debt|mortgage) stand at (?:when|after|at|by)',
+  ),
+
+  cue(
+    'balance',
+    16,
+    'how (?:large|big|high) a (?:cheque|check|payment|sum) must (?:he|she|they|[a-z]+) (?:write|make|find|pay)(?! <[ea]>)(?! each)',
+  ),
+  cue(
+    'balance',
     15,
     'what debt (?:does|did|will) (?:it|he|she|they|the [a-z]+) take over',
     'how (?:much|large|big) must the new (?:loan|mortgage|debt) be',

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    16,
+    'how much (?:of (?:it|them) )?(?:brings|takes|reduces|goes to(?:wards)? (?:reducing|paying off)|cuts|lowers) (?:down )?(?:the|her|his|their|its) (?:debt|loan|principal|balance)',
+  ),
+  cue(
+    'principal',
     14,
     'how much of ~~ is (?:the )?(?:principal|capital)(?= ?[?.,(])',
     'how much of ~~~~ is (?:the )?(?:principal|capital)(?= ?[?.,(])',

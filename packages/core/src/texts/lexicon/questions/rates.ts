@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'effectiveRate',
+    14,
+    '(?:^|[.;?] )(?:quote|express|give|state|write)[^.?]{0,40} as an? (?:<[ea]> )?effective (?:<[ea]> )?rate',
+  ),
+  cue(
+    'effectiveRate',
     15,
     'effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|on|equal to|equivalent to) <p> <[ae]>(?= ?[?,.;]|$| and)',
   ),

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payments',
+    15,
+    'when is (?:the|her|his|their|its) (?:loan|debt|mortgage) (?:cleared|paid off|repaid|gone)[^?]{0,6}\\(?number of payments',
+  ),
   cue('years', 14, 'how old (?:is|will|was) (?:he|she|the [a-z]+)(?: be)? when'),
   cue('payments', 13, 'how many half-? ?payments'),
   cue(
