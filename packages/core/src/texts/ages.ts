@@ -53,7 +53,12 @@ export function agesOf(page: Page): Ages | undefined {
     const [told, ...places] = found ?? [];
     if (
       told === undefined ||
-      !(toldByAge.test(told) || /retire|(?<![a-z])(?:man|woman|[a-z]+er) of ⟨n/.test(page.flat))
+      !(
+        toldByAge.test(told) ||
+        /retire|(?<![a-z])(?:man|woman|[a-z]+er) of ⟨n|when (?:he|she) (?:is|was) ⟨n\d+⟩ and (?:put|invested|deposited|began|started)/.test(
+          page.flat,
+        )
+      )
     )
       continue;
     const [token, birthday, lastToken, lastBirthday] = places;

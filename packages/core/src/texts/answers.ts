@@ -107,7 +107,11 @@ function differenceOf(solved: SolvedPlans, plan: number | null, { of = 'totalPai
   const first = comparedOf(solved, plan, of, one);
   const second = comparedOf(solved, plan, of, other);
   if (one === 'asStated' || other === 'asStated') return first.flatMap((a) => second.map((b) => Math.abs(a - b)));
-  return first.flatMap((a, at) => (second[at] === undefined ? [] : [Math.abs(a - second[at])]));
+  if (first.length === 0 || second.length === 0) return [];
+  // "24 payments against 31.37, or 32": a number that is whole already is so in each way.
+  const last = Math.max(first.length, second.length) - 1;
+  const at = (values: readonly number[], index: number): number => values[Math.min(index, values.length - 1)]!;
+  return Array.from({ length: last + 1 }, (_, index) => Math.abs(at(first, index) - at(second, index)));
 }
 
 function comparedOf(solved: SolvedPlans, plan: number | null, of: ReadQuantity, compared: Compared): number[] {

@@ -28,7 +28,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
       );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
     // "… the payment, and the principal repaid by the first four."
-    const isOfPayments = /(?:payment|instal?ment|deposit)[^.;?!]*(?:by|in) the first $/.test(
+    const isOfPayments = /(?:payment|instal?ment|deposit)[^.;?!]*(?:by|in|after|with) the first $/.test(
       lower.slice(0, each.start),
     );
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };

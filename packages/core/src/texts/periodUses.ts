@@ -114,6 +114,12 @@ export function impliedFrequency(flat: string, told: readonly string[] = []): nu
     /(?:end|beginning|start|close|first day|last day) of (?:(?:the|its|that|each|their) )?(half-month|month|quarter|half-year|year|week|fortnight)(?! ⟨)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
       flat,
     );
+  // "always as the month begins"
+  const asIt =
+    /(?<![a-z])(?:as|when) the (month|quarter|half-year|year|week) (?:begins|starts|opens|ends|closes)(?![a-z])/.exec(
+      flat,
+    );
+  if (!found && asIt) return perYearOf[asIt[1]!];
   // An EMI is paid by the month.
   if (!found && /(?<![a-z])emis?(?![a-z])/.test(flat)) return 12;
   const name = found?.[1] ?? found?.[2] ?? found?.[3];

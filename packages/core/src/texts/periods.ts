@@ -27,7 +27,7 @@ const adverbs: readonly PeriodPhrase[] = [
     perYear: 24,
   },
   {
-    says: `(?:every|each) ${two} months?|bi-?monthly|two-?monthly|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
+    says: `(?:every|each) ${two}[ -]months?(?: periods?)?|bi-?monthly|two-?monthly|six payments (?:a|each|per) year|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
     perYear: 6,
   },
   { says: '365-day|365 times (?:a|each|per) year', perYear: 365 },

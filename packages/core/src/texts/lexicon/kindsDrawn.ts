@@ -6,6 +6,13 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    12,
+    '(?:makes|pays|gives) (?:equal|level) (?:<e> )?(?:grants|payments|sums|awards)',
+    '<m> (?:<a>|<e>),? (?:drawn|withdrawn|taken)',
+    '(?:drawn|withdrawn|taken) (?:out )?(?:in arrears|in advance),? from <m>',
+  ),
+  cue(
+    'drawing-down',
     18,
     '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of <m>',
   ),

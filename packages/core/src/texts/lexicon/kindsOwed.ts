@@ -5,6 +5,7 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 9, '(?:took|takes) <m> (?:for|over) <t>,? and (?:pays|repays)'),
   cue('borrowing', 12, '(?:banks?|lenders?) (?:offers?|lends?) [a-z]+ <m>', 'choose between <t> at <p>'),
   cue('flat', 9, '<p> (?:a year|per annum|<a>) of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced)'),
   cue('flat', 12, '(?:interest|charge) [^.?!⟨]{0,12}<p> (?:a year|per annum|<a>) of'),

@@ -8,6 +8,15 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     12,
+    '<m> is paid into (?:a|an|the|his|her|their) [a-z ]{3,20},? (?:always|each time)',
+    '<m> (?:is|are) added (?:at|on) <e>',
+    '@deposit,? (?:each )?(?:at|on) the (?:beginning|start|end|first day|last day) of <e>,? [^.?!⟨]{0,12}(?:builds? up|accumulates?|comes? to|grows? to) <m>',
+    '<n> (?:<e>(?:-end)? )?(?:deposits|contributions)(?: of <m>)? (?:have become|have grown to|amount to|come to|are worth)',
+    'after depositing <m>',
+  ),
+  cue(
+    'saving',
+    12,
     '(?:sets?|puts?|lays?) <m> (?:on|to) one side',
     '(?:club|bank|society|fund)[^?]{0,12} owe (?:her|him|them) (?:after|in|by|at)',
   ),

@@ -4,6 +4,20 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    14,
+    'after depositing <m>[^.?!]{0,50},? (?:he|she|they|[a-z]+) (?:has|had|have) {m}',
+    '{m} is what (?:<n> )?(?:<e>(?:-end)? )?(?:deposits|contributions|payments) (?:of <m> )?(?:have|has) (?:become|grown to|come to)',
+    '(?:builds? up|accumulates?) {m}',
+    'left with (?:less than )?{m}',
+    '(?:still )?has {m} at the end(?! of <e>)',
+    '{m} must (?:still )?(?:remain|be left|be there)',
+    '<t> after the (?:last|final)[^.?!⟨]{0,16} (?:may|can|shall|will) (?:then )?(?:have|keep|buy|own|take over) (?:it|the [a-z]+) for {m}',
+    '(?:purchase|buying|option)(?: price)? at the end(?: of [a-z ]{3,16})?:? {m}',
+    '{m} to be paid at the end to (?:own|keep|buy)',
+  ),
+  cue('finalAmount', 12, '{m} (?:of |as )?(?:a |the )?balloon'),
   cue('finalAmount', 13, 'then (?:it|they|the [a-z]+) (?:is|are) (?:yours|hers|his|theirs|ours) for {m}'),
   cue(
     'finalAmount',

@@ -5,6 +5,27 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPayment',
+    13,
+    '{m} (?:is|was|are) (?:given|granted|contributed|paid|provided) by (?:the|a|an) (?:county|state|council|city|donor|sponsor|government|charity|parish)',
+    '(?:county|state|council|city|donor|sponsor|government|charity|parish) (?:grant|subsidy|gift|contribution) of {m}',
+    '{m} from (?:the|a|an) (?:county|state|council|city|donor|sponsor|government|charity|parish),? (?:and )?the (?:rest|remainder|balance)',
+    'entry fee(?: of|:)? {m}(?=[^?]*(?:lease|rent))',
+    'with {m} paid down',
+  ),
+  cue(
+    'price',
+    13,
+    '(?:pays? for|for) (?:its|the|a|an|his|her|their) {m} [a-z]+ with',
+    'the {m} (?:that|which) (?:an?|the|its|his|her|their) [a-z -]{2,24} costs?',
+    'leases? an? {m} [a-z]+',
+  ),
+  cue(
+    'tradeIn',
+    12,
+    '(?:the|his|her|their|its) old [a-z]+,?(?:[^.;?!⟨]|⟨[^m]\\d+⟩){0,30}(?:fetches|brings|is taken (?:back )?(?:for|at)|is worth|counts for) {m}(?=[^?]*(?:new one|price|costs?))',
+  ),
+  cue(
     'payment',
     12,
     '(?:sets?|puts?|lays?) {m} (?:on|to) one side',

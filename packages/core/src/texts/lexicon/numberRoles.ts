@@ -7,6 +7,14 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
     13,
+    '(?:sum|total) of the {n} (?:<e> )?@payment (?:left|remaining|still to come|to come|that remain|then left)',
+    'that (?:will|should|is to|may|can) last {t}',
+  ),
+  cue('financedRate', 11, '(?:borrows?|financ(?:e|es|ed|ing)|lends?|lent|mortgages?) the (?:other|remaining) {p}'),
+  cue('downPaymentRate', 11, '(?:has|have|had|brings?) {p} of (?:that|it|this)(?! <)'),
+  cue(
+    'ignored',
+    13,
     '(?:was|were) to (?:run|last|take|go on)(?: for| over)? {t}(?=[^?]*(?:could|can)(?: only)? (?:pay|manage|afford) <m>)',
   ),
   cue('duration', 13, '{t} ago,? (?:[a-z]+ ){1,3}(?:had|opened|put|owned)[^?]*since (?:then|that)'),

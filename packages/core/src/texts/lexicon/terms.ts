@@ -48,7 +48,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     `${notFirst}one (?:month|quarter|year|week|fortnight|period|half-year) after the (?:last|final)`,
     `${notFirst}⟨t\\d+⟩ after the (?:last|final) (?:of|deposit|payment|<e> (?:deposit|payment))`,
     'when (?:each|every|the) @period (?:begins|starts|opens)',
-    'as (?:each|every) @period (?:begins|starts|opens)',
+    'as (?:each|every|the) @period (?:begins|starts|opens)',
     'at the head of <e>',
     '(?:deposited|paid|paid in|saved|invested|put in) (?:today|now) and (?:then )?<e>',
     '<e> on the first day',
@@ -86,7 +86,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'nothing (?:is )?(?:due|paid|payable) (?:today|now)',
     '(?<=[;,.(:] )end(?= ?[;,.)])',
     'end mode',
-    'as (?:each|every) @period (?:ends|closes)',
+    'as (?:each|every|the) @period (?:ends|closes)',
     'when (?:each|every|the) @period (?:ends|closes|is over)',
   ),
 ];

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    18,
+    '(?:what|how much) (?:does|did|do|will) (?:he|she|they|it|the [a-z]+) owe at (?:first|the (?:start|outset|beginning))',
+  ),
   cue('amount', 12, 'how (?:large|big) is the (?:single )?(?:sum|price)(?= ?\\?)'),
 
   cue(

@@ -4,6 +4,16 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    16,
+    'what (?:does|will|did) the (?:fund|account|pot|plan) come to (?:by|at|after|in|when)',
+    'is how (?:large|much|big) (?:after|at|in|by)',
+    'how much will (?:he|she|they|it) have saved',
+    's at the end of (?:month|quarter|year|<e>) <n> ?=',
+    'how much is it (?:now|today|then)(?= ?\\?)',
+    '(?<=(?:returned|repaid|paid back) in one payment[^?]{0,60})how large is (?:that|the|this) payment',
+  ),
   cue('finalAmount', 16, 'how much (?:will|does|would) (?:the [a-z]+|it) (?:then )?owe (?:her|him|them|me)'),
   cue(
     'finalAmount',

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
+    'leftToPay',
+    18,
+    'how much (?:have|has|do|does) (?:he|she|they|it) still (?:have )?to pay (?:from (?:then|that time|there) on|after (?:that|this)|in all|altogether)',
+    '(?:sum|total) of the <n> (?:<e> )?@payment (?:left|remaining|still to come|to come|that remain|then left)',
+  ),
+  cue(
     'balance',
     17,
     '(?:what|how much|at what) (?:does|do|will) (?:the|her|his|their) (?:loan|debt|mortgage) stand at (?:when|after|at|by)',

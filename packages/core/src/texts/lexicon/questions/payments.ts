@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    16,
+    '(?:what|which) (?:deposit|contribution|payment|saving),? (?:(?:at|on) the (?:beginning|start|end|first day|last day) of )?<e>,? (?:will )?(?:builds? up|accumulates?|comes? to|grows? to|gives|makes)',
+    '(?<=: )the <e>(?:-end)? (?:deposit|payment|withdrawal|contribution|rental)(?=,)',
+  ),
   cue('payment', 13, 'what (?:does|must|will|do) (?!it|this|that)[a-z]+ (?:now |then )?pay (?:<[ae]>|at (?:the )?<e>)'),
   cue(
     'payment',

@@ -7,6 +7,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     16,
+    'what (?:do|will|would) (?:they|the (?:amounts|payments|instalments|sums)) (?:all )?(?:come|amount|add up) to (?:together|in all|altogether|in total)',
+    'what will (?:he|she|they|it|the [a-z]+) have paid (?:when|once|after|by the time) (?:all|everything|it|the (?:loan|debt|last)) ',
+  ),
+  cue(
+    'totalPaid',
+    16,
     'how much (?:will|has|have|had) (?:he|she|they|it|the [a-z]+) (?:have )?(?:put|paid) in(?= ?[?,])',
     'what do (?:the|her|his|their|all) (?:the )?(?:withdrawals|drawings|payouts) (?:add up|come|amount) to',
   ),
