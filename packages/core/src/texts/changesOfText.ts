@@ -50,7 +50,7 @@ const moments: readonly MomentRecord[] = [
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('(?:the )?first {t}'),
   moment('{t} at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and'),
-  moment('\\((?:months|payments|deposits) <n> to {n}\\)'),
+  moment('(?:for |\\()(?:months|payments|deposits) <n> to {n}'),
   // "each of the first 48 months"
   moment('<e>{t}'),
   moment('in (?:the )?(?:month|@payment) {n}', 'from', 1),

@@ -8,6 +8,12 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    12,
+    '<m> for the first <t>,? (?:and |then |but )*{m} (?:after (?:that|this|them|which)|afterwards|thereafter|from then on|later)',
+    '<m> (?:<[ea]>|at (?:the end of )?<e>(?: ends?)?),? (?:and |but |then )+(?:with )?{m} from the <o> (?:@payment|month|one)',
+  ),
+  cue(
     'extra',
     13,
     'is (?:left|given|paid|granted) {m}(?: [a-z]+){0,4} and (?:pays?|puts?) (?:it|this|them|all of it) (?:in(?:to)?|off|on|towards|against)',

@@ -5,6 +5,17 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
+    'price',
+    12,
+    "<p> of (?:an?|the|its|this) [a-z]+'s {m} (?:is|are|was) paid (?:down|at once|now|in cash)",
+    '<p> of {m} (?:is|are|was) paid (?:down|at once|now|in cash)',
+  ),
+  cue(
+    'downPayment',
+    13,
+    '{m} and the first of <n> (?:<e> )?(?:rentals?|payments?|instal?ments?)(?: of <m>)? (?:on|at|upon) (?:signing|delivery|the start|the outset)',
+  ),
+  cue(
     'downPayment',
     13,
     '{m} (?:is|was|are) (?:given|granted|contributed|paid|provided) by (?:the|a|an) (?:county|state|council|city|donor|sponsor|government|charity|parish)',

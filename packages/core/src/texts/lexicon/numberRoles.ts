@@ -5,6 +5,22 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'newRate',
+    12,
+    '<p> for (?:@payment|months|years|quarters) <n> to <n>,? (?:and |then )?(?:at )?(?:j\\(?\\d+\\)? = )?{p} for the (?:others?|rest|remaining|remainder|other (?:payments|months|years))',
+  ),
+  cue(
+    'downPaymentRate',
+    12,
+    "{p} of (?:an?|the|its|this) [a-z]+'s <m> (?:is|are|was) paid (?:down|at once|now|in cash)",
+    '{p} of <m> (?:is|are|was) paid (?:down|at once|now|in cash)',
+  ),
+  cue(
+    'ignored',
+    13,
+    '(?:sum|total) of the {n} (?:<e> )?@payment (?:that|which) (?:are|is) (?:still )?(?:left|to come|due|to be made)',
+  ),
+  cue(
     'ignored',
     13,
     '(?:sum|total) of the {n} (?:<e> )?@payment (?:left|remaining|still to come|to come|that remain|then left)',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 16, 'how many (?:<e> )?@payment fewer (?:is|are) (?:that|this|there)'),
   cue('difference', 16, '(?:what|how much) (?:would|do|does|will) <n> (?:<e>(?:-end)? )?@payment save'),
   cue('difference', 17, 'how much interest is (?:not|no longer) paid'),
   cue(

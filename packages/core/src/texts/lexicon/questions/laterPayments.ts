@@ -6,6 +6,11 @@ import { ask, type Asked } from './asked.ts';
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'newPayment',
+    17,
+    'what (?:did|do|does|will|must) (?:he|she|they|it|the [a-z]+) pay (?:<[ae]>|at (?:the end of )?<e>) (?:after (?:it|that|this|the (?:rise|change|increase))|afterwards|from then on|thereafter)',
+  ),
+  cue(
+    'newPayment',
     15,
     '(?:what|how much) (?:does|must|will|should|do) (?:he|she|they|it|[a-z]+) (?:then |now )?(?:have to )?pay (?:[^?.]|⟨[ea]\\d+⟩){0,40}from (?:now|then|that time|there) on',
     '(?:what|how much) must (?:he|she|they|it) (?:now |then )?pay (?:<[ea]> |at [^?⟨]{0,20}<e> )?so that (?:it|the [a-z]+) (?:is|will be|be) (?:still|nevertheless|all the same)',

@@ -7,6 +7,11 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'leftToPay',
     18,
+    '(?:sum|total) of the <n> (?:<e> )?@payment (?:that|which) (?:are|is) (?:still )?(?:left|to come|due|to be made)',
+  ),
+  cue(
+    'leftToPay',
+    18,
     'how much (?:have|has|do|does) (?:he|she|they|it) still (?:have )?to pay (?:from (?:then|that time|there) on|after (?:that|this)|in all|altogether)',
     '(?:sum|total) of the <n> (?:<e> )?@payment (?:left|remaining|still to come|to come|that remain|then left)',
   ),

@@ -6,6 +6,11 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
+    17,
+    'what (?:did|do|does) (?:he|she|they|it|the [a-z]+) pay (?:<[ae]>|at (?:the end of )?<e>) (?:before|until|up to|at first|originally)',
+  ),
+  cue(
+    'payment',
     16,
     '(?:what|which) (?:deposit|contribution|payment|saving),? (?:(?:at|on) the (?:beginning|start|end|first day|last day) of )?<e>,? (?:will )?(?:builds? up|accumulates?|comes? to|grows? to|gives|makes)',
     '(?<=: )the <e>(?:-end)? (?:deposit|payment|withdrawal|contribution|rental)(?=,)',
