@@ -7,6 +7,13 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    10,
+    '<m> to (?:start|begin) with,? (?:and |then )?<m> (?:<[ea]>|at)',
+    'what (?:do|does|will) <m> (?:now|today|at once) and <m> (?:<[ea]>|at [^?]{0,20}<e>) (?:amount|come|grow) to',
+    '(?:puts?|sets?|lays?) the same (?:sum|amount) (?:aside|away|by)',
+  ),
+  cue(
+    'saving',
     12,
     '<m> is paid into (?:a|an|the|his|her|their) [a-z ]{3,20},? (?:always|each time)',
     '<m> (?:is|are) added (?:at|on) <e>',

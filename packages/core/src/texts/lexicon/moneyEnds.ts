@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 13, 'in <t>,? (?:the [a-z]+|he|she|they) must (?:pay|find|have) {m}(?! (?:<[ea]>|each|every|at))'),
   cue(
     'finalAmount',
     14,

@@ -4,6 +4,15 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('downPayment', 12, "(?:pays?|paid|puts? down|gives?) {m} of (?:the|an?) [a-z]+'s <m>"),
+  cue('price', 12, "(?:pays?|paid|puts? down|gives?) <m> of (?:the|an?) [a-z]+'s {m}", 'new [a-z]+ (?:is|costs) {m}'),
+  cue(
+    'tradeIn',
+    13,
+    '(?:trades?|trading|traded) in (?:its|his|her|their|the|an?) (?:old )?[a-z]+,? \\(?{m}',
+    'takes (?:its|his|her|their|the) old [a-z]+ for {m}',
+  ),
+  cue('payment', 13, 'the first (?:of )?{m} (?:is |being )?(?:paid |deposited |saved )?(?:today|now|at once)'),
   cue(
     'price',
     12,

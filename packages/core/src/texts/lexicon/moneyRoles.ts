@@ -7,6 +7,12 @@ import type { WordRole } from './wordRole.ts';
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
+    12,
+    '{m} to (?:start|begin) with,? (?:and |then )?<m> (?:<[ea]>|at)',
+    'what (?:do|does|will) {m} (?:now|today|at once) and <m> (?:<[ea]>|at [^?]{0,20}<e>) (?:amount|come|grow) to',
+  ),
+  cue(
+    'amount',
     13,
     '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of {m}',
     '<t> ago,? (?:[a-z]+ ){1,3}(?:had|owned|held) {m} in',

@@ -184,6 +184,9 @@ export const moments: readonly PlaceRecord[] = [
   place('(?:after|once|when) {n} (?:<e> )?@payment (?:have|has) been (?:made|paid)', ['after'], ([k]) => ({
     after: k!,
   })),
+  place('(?:once|when|after) (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:paid|made) {n}', ['after'], ([k]) => ({
+    after: k!,
+  })),
   place('(?:has|have|had) (?:now |already )?paid {n} times', ['after'], ([k]) => ({ after: k! })),
   place(
     '(?:start|beginning|opening|outset|opening balance) (?:of|for) (?:@year {n}|(?:the |its )?{o} @year)',

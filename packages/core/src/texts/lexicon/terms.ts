@@ -11,6 +11,11 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
+  cue(
+    'beginning',
+    9,
+    'the first (?:of )?⟨m\\d+⟩,? (?:(?:is|being|falls?|paid|deposited|saved|due) )*(?:today|now|at once|immediately)',
+  ),
   cue('beginning', 9, '(?:beginning|starting) on the (?:very )?day (?:he|she|they|it|[a-z]+) (?:was|were|is) born'),
   cue('beginning', 9, 'on the first day of each(?= ?[.,;])'),
   cue(
@@ -72,7 +77,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:by )?the (?:end|close|last day) of (?:<e>|<a>|(?:the|its|their|each) @period)',
     'on the (?:last|final|closing) day of (?:<e>|the @period)',
     "(?:(?:month|quarter|year|week|half-year|period|fortnight)(?:'s|s')?|⟨e\\d+⟩(?:'s|')?)[ -]ends?",
-    'end[ -]of[ -](?:the[ -])?@period',
+    'end[ -]of[ -](?:the[ -])?@period(?! ⟨[no])',
     'at (?:the )?end of each(?= ?[.,;])',
     '(?:at|on) the (?:end|close),?(?= (?:and |or )?(?:\\(?b\\)|\\(?ii\\)|⟨l\\d+⟩))',
     'at (?:the )?end of <e>',

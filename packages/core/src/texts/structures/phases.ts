@@ -66,6 +66,9 @@ export function readPhases(told: Page): DraftReading | undefined {
   if (!drawsForSoLong && (isOpen || (asSaving.plan.amount ?? 0) > 0)) return undefined;
   const known = { saving: asSaving.plan.payment !== null, drawing: asDrawing.plan.payment !== null };
   if (known.saving === known.drawing && !known.saving) return undefined;
+  // "How much is there six years later, before the next withdrawal?" asks of no deposits.
+  const isOfEnd = page.questions.every(({ asked }) => asked === 'finalAmount' || asked === 'balance');
+  if (!known.saving && isOfEnd && (asSaving.plan.amount ?? 0) === 0) return undefined;
   const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
   const questions = ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>
     meantIn(page, each, order),

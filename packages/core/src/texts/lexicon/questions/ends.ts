@@ -7,6 +7,12 @@ export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     16,
+    '(?<=: )(?:the )?(?:closing|final|end) balance',
+    'what (?:do|does|will) <m>[^?]{0,100} (?:amount|come|grow) to(?! (?:each|every|⟨e))',
+  ),
+  cue(
+    'finalAmount',
+    16,
     'what (?:does|will|did) the (?:fund|account|pot|plan) come to (?:by|at|after|in|when)',
     'is how (?:large|much|big) (?:after|at|in|by)',
     'how much will (?:he|she|they|it) have saved',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue('interest', 14, '^(?:and )?(?:the )?interest in (?:it|that|this)(?= ?\\?)'),
   cue(
     'interest',
     16,

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
+    'balance',
+    16,
+    'to what (?:has|have|had|is|will) it (?:then )?(?:come|been brought|gone|fall|fallen|sunk|be brought)',
+    '(?:find|give|state) the (?:debt|balance) <t> (?:on|later|from now)',
+  ),
+  cue(
     'leftToPay',
     18,
     '(?:sum|total) of the <n> (?:<e> )?@payment (?:that|which) (?:are|is) (?:still )?(?:left|to come|due|to be made)',
