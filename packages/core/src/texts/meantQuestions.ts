@@ -64,6 +64,12 @@ function askedOfSavings(page: Page, questions: readonly Question[]): readonly Qu
   );
 }
 
+/** "The interest on a loan of …: how much in all?", "…: how much is it?" */
+const isOfInterest = (page: Page, each: Question, words: string): boolean =>
+  /^\W*(?:the|what is the) (?:total )?interest (?:on|of|in)(?![a-z])/.test(sentenceAt(page, each)?.text ?? '') &&
+  ((each.asked === 'totalPaid' && /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)) ||
+    ((each.asked === 'amount' || each.asked === 'finalAmount') && /^\W*how much is it\W*$/.test(words)));
+
 /** Questions as they are meant beside what the text has. */
 export function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
@@ -96,16 +102,7 @@ export function meantQuestions(page: Page): Question[] {
     // "What was the payment, and what does it become?"
     if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
       return [{ ...each, asked: 'newPayment' }];
-    // "The interest on a loan of …: how much in all?"
-    const isOfInterest = /^\W*(?:the|what is the) (?:total )?interest (?:on|of|in)(?![a-z])/.test(
-      sentenceAt(page, each)?.text ?? '',
-    );
-    if (
-      each.asked === 'totalPaid' &&
-      isOfInterest &&
-      /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)
-    )
-      return [{ ...each, asked: 'interest' }];
+    if (isOfInterest(page, each, words)) return [{ ...each, asked: 'interest' }];
     // "After the deposit the balance went on a loan. What was the balance?"
     const isRest =
       each.asked === 'balance' &&

@@ -128,6 +128,10 @@ function thingsToFind(text: string): number {
   return Math.max([...text.matchAll(things)].length, new Set(starts).size);
 }
 
+/** "Payment on A? On B?" */
+const isOfOther =
+  /^\W*(?:and )?(?:on|for|with|of|under) (?:the (?:other|second|latter)|(?:loan |offer |plan |bank )?(?:[a-z]|⟨l\d+⟩))\W*$/;
+
 /** "What …, and how much …?" of which only one is read. */
 export function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
@@ -145,6 +149,7 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
       isQuestion.test(text) &&
       !isAnswered(page.sentences[at]!, page.sentences) &&
       !isOther &&
+      !(plans.length > 1 && isOfOther.test(text) && asks.some(({ plan }) => plan === 1)) &&
       !isSaidBefore(page, at) &&
       !isAskedTwice(page, { start, end })
     )

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    12,
+    '(?:deposits?|invests?|puts?|pays?)(?: in| away)? <m> (?:now|today|at once|immediately),? (?:and |then |another |a further )*{m} (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))',
+  ),
+  cue(
     'newPayment',
     12,
     '<m> for the first <t>,? (?:and |then |but )*{m} (?:after (?:that|this|them|which)|afterwards|thereafter|from then on|later)',

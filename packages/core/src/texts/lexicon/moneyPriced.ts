@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, '[a-z]+ (?:at|for|of) {m} (?:may|can) be (?:bought|had) for <m> (?:<[ea]>)'),
+  cue(
+    'payment',
+    12,
+    '(?:may|can) be (?:bought|had) for {m} (?:<[ea]>)',
+    'the first {m},? (?:is |being )?(?:payable|due|paid|falls due)',
+  ),
   cue('downPayment', 12, "(?:pays?|paid|puts? down|gives?) {m} of (?:the|an?) [a-z]+'s <m>"),
   cue('price', 12, "(?:pays?|paid|puts? down|gives?) <m> of (?:the|an?) [a-z]+'s {m}", 'new [a-z]+ (?:is|costs) {m}'),
   cue(

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('downPaymentRate', 12, 'less (?:an? |the )?{p} (?:deposit|down)'),
   cue(
     'newRate',
     12,

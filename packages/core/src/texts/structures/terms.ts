@@ -77,12 +77,11 @@ function readSupposedTerm(page: Page): DraftReading | undefined {
 }
 
 const countedTwice =
-  /⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)|⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments),? (?:and )?[a-z]+ (?:it )?(?:in|with|by|over) ⟨n(\d+)⟩|⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments\. (?:what|how much) (?:would|do|does|will) ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments save/;
+  /⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)|⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments),? (?:and )?[a-z]+ (?:it )?(?:in|with|by|over) ⟨n(\d+)⟩|⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments\. (?:what|how much) (?:would|do|does|will) ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments save|instead of ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments[^.?]{0,120} makes? ⟨n(\d+)⟩/;
 
 /** "… if it is repaid in 36 rather than 60 monthly payments". */
 function readTwoCounts(page: Page): DraftReading | undefined {
-  const [, a, b, c, d, e, f] = countedTwice.exec(page.flat) ?? [];
-  const [one, other] = [a ?? c ?? e, b ?? d ?? f];
+  const [one, other] = (countedTwice.exec(page.flat) ?? []).slice(1).filter((each) => each !== undefined);
   const [first, second] = [page.places[Number(one)], page.places[Number(other)]];
   const counted = [Number(one), Number(other)];
   const signs = page.signs.map((each, at) =>

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 14, 'how much (?:did|does|must|should|will) (?:he|she|they) leave (?:to )?(?:her|him|them|the)'),
   cue(
     'amount',
     18,

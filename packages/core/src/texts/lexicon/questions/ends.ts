@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    14,
+    'how much (?:has|have|will) (?:he|she|they|it|[a-z]+) (?:have )?(?:in )?<t> (?:from now|later|hence|on)',
+  ),
+  cue(
+    'finalAmount',
     16,
     '(?<=: )(?:the )?(?:closing|final|end) balance',
     'what (?:do|does|will) <m>[^?]{0,100} (?:amount|come|grow) to(?! (?:each|every|⟨e))',

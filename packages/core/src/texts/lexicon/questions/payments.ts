@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('payment', 14, '(?:and )?(?:the )?amount of each of (?:the )?<n> (?:<e> )?@payment'),
   cue('lastPayment', 16, '^(?:and )?the (?:final|last|closing|smaller) one(?= ?[?.])'),
   cue(
     'payment',

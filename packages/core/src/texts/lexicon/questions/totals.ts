@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue('totalPaid', 14, 'total to (?:repay|be paid|be repaid)'),
   cue(
     'totalPaid',
     16,
