@@ -170,6 +170,20 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
   turnSaving(page, money, kind);
   turnPayment(page, money, kind);
   turnGrown(page, money, kind);
+  // "200 is deposited in an account at the end of each month": often, and not once.
+  const [once] = money.amount ?? [];
+  const isOften =
+    kind === 'saving' &&
+    open.has('finalAmount') &&
+    once !== undefined &&
+    !money.payment &&
+    !open.has('payment') &&
+    (page.signs[once]?.[0]?.weight ?? 0) < 10 &&
+    page.periods.some(({ use, weight }) => use === 'frequency' && weight >= 2);
+  if (isOften) {
+    money.payment = [once];
+    delete money.amount;
+  }
   // Savings lead to an end: the only amount is that end, where the end is not asked; not before what is paid in.
   const [start] = money.amount ?? [];
   const isStart =

@@ -7,6 +7,13 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    12,
+    '<e> (?:for|over|during) <t>,? <m> (?:is|are|was|were) (?:deposited|transferred|credited|placed|invested|moved|lodged|contributed|added|saved|put|set aside)',
+    '(?:savings|investments|premiums|deposits|contributions) of <m> are made',
+    '(?:payments|premiums|instal?ments|contributions) in(?:to)? (?:a|an|the|his|her) [a-z ]{3,20} of <m>',
+  ),
+  cue(
+    'saving',
     10,
     '<m> to (?:start|begin) with,? (?:and |then )?<m> (?:<[ea]>|at)',
     'what (?:do|does|will) <m> (?:now|today|at once) and <m> (?:<[ea]>|at [^?]{0,20}<e>) (?:amount|come|grow) to',

@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    13,
+    '(?:deposits|payments|sums|amounts) are made to (?:reach|have|get) {m}',
+    '(?:fund|sum|amount|capital) of {m} (?:is|are|was|has) (?:to be )?(?:been )?(?:built up|accumulated|saved up|gathered|collected|reached)',
+  ),
   cue('finalAmount', 13, 'in <t>,? (?:the [a-z]+|he|she|they) must (?:pay|find|have) {m}(?! (?:<[ea]>|each|every|at))'),
   cue(
     'finalAmount',

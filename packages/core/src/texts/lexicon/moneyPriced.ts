@@ -4,6 +4,16 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    12,
+    '<e> (?:for|over|during) <t>,? {m} (?:is|are|was|were) (?:deposited|transferred|credited|placed|invested|moved|lodged|contributed|added|saved|put|paid|sent|set aside)',
+  ),
+  cue(
+    'payment',
+    12,
+    '(?:savings|investments|premiums|deposits|contributions|payments|instal?ments)(?: in(?:to)? (?:a|an|the|his|her) [a-z ]{3,20})? of {m} are made',
+  ),
   cue('price', 12, '[a-z]+ (?:at|for|of) {m} (?:may|can) be (?:bought|had) for <m> (?:<[ea]>)'),
   cue(
     'payment',

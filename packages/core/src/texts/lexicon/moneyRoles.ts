@@ -8,6 +8,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     12,
+    '(?:sums|amounts|withdrawals|payments) are (?:withdrawn|drawn|taken(?: out)?|paid(?: out)?|made) from {m}',
+    '(?:draws?|withdraws?|takes?)(?: out)? (?:the same|an equal|equal|a fixed|a level|a constant|level) (?:amount|sum)s? (?:from|out of) {m}',
+  ),
+  cue(
+    'amount',
+    12,
     '{m} to (?:start|begin) with,? (?:and |then )?<m> (?:<[ea]>|at)',
     'what (?:do|does|will) {m} (?:now|today|at once) and <m> (?:<[ea]>|at [^?]{0,20}<e>) (?:amount|come|grow) to',
   ),

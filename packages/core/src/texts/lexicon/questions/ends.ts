@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    16,
+    'how much (?:has|have|had|will) (?:he|she|they|it|[a-z]+) (?:have )?saved (?:up )?(?:with|including|counting) (?:the )?interest',
+    'how much (?:can|could|may) (?:he|she|they|it) (?:then )?take out at the end of (?:the |these |those )?<t>',
+  ),
+  cue(
+    'finalAmount',
     14,
     'how much (?:has|have|will) (?:he|she|they|it|[a-z]+) (?:have )?(?:in )?<t> (?:from now|later|hence|on)',
   ),
