@@ -5,7 +5,8 @@ import { clearsEarly, findAsked, headOf, isIt, meantByTold, meantInFront, type F
 import { askedTwice } from './askedTwice.ts';
 import type { Question } from './question.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
-import { bestOf, lexicon } from './matches.ts';
+import type { Asked } from './lexicon/questions/index.ts';
+import { bestOf, lexicon, type Match } from './matches.ts';
 import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts';
 
 const findSupposed = lexicon(supposedCues);
@@ -184,7 +185,8 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
     if (!piece.opens || toldOfRate.test(words) || (onlyTells.test(words) && at + 1 < pieces.length)) return;
     const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
-    const best = bestOf(
+    const best = bestAsked(
+      flat.slice(from, limit),
       findAsked(flat.slice(from, limit).replace(/\s\(?[a-h]\)\s*$/, ', ')).filter(
         ({ start, end }) =>
           from + start < opensUntil(flat, piece) &&
@@ -213,6 +215,13 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
       missed.push(piece);
   });
   return { found, missed };
+}
+
+/** "What is the payment if the rate is 6 % …?": what stands before "if", where something does. */
+function bestAsked(words: string, matches: readonly Match<Asked>[]): Match<Asked> | undefined {
+  const supposed = / if (?!so )(?=[^?]*⟨[mptn]\d+⟩)/.exec(words)?.index ?? Infinity;
+  const before = matches.filter(({ end }) => end <= supposed);
+  return bestOf(before.length > 0 ? before : matches);
 }
 
 /** "Determine a) …", "Calculate: …": what to find comes behind it. */

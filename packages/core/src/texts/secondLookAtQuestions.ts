@@ -125,7 +125,9 @@ function thingsToFind(text: string): number {
   const told = text.split(/(?<![a-z])(?:if|which|whose|when|provided)(?![a-z])/)[0] ?? text;
   const asked = [...told.matchAll(askingWords)].filter(({ index }) => !/^how many there are/.test(told.slice(index)));
   const starts = [...told.matchAll(things), ...asked].map(startOfWord);
-  return Math.max([...text.matchAll(things)].length, new Set(starts).size);
+  // "… if the rate is 6 % and the payments fall at month ends?" tells.
+  const named = / if [^?]*⟨[mptn]\d+⟩/.test(text) ? told : text;
+  return Math.max([...named.matchAll(things)].length, new Set(starts).size);
 }
 
 /** "Payment on A? On B?" */

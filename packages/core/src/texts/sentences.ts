@@ -11,9 +11,9 @@ export interface Sentence extends Span {
 const label =
   /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both) |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))|show|write down|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide(?! (?:it|this|that|him|her|them|for|a|an)(?![a-z]))|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|sum(?: up)?(?= (?:the|all) )|add up(?! to)|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both) |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))(?! (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|show|write down|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide(?! (?:it|this|that|him|her|them|for|a|an)(?![a-z]))|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|sum(?: up)?(?= (?:the|all) )|add up(?! to)|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
-  /^\W*(?:give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
+  /^\W*(?:say(?= (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
   /^\W*(?:for (?:each|both)(?: [a-z]+){0,2}: )?(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account)|total to (?:re)?pay)(?![a-z])/;
@@ -197,6 +197,15 @@ const listed =
 const supposes =
   /^\s*(?:if (?![^?]*\?)|the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*;\s*$)/;
 
+/** "What is the payment if 9,000 is borrowed, the rate is 6 % and it is repaid over 4 years?": behind "if" it tells. */
+const isSupposedAt = (text: string, at: number, piece: string): boolean =>
+  /^\W*(?:⟨l\d+⟩\W*)?(?:and )?(?:what|which|how (?:much|many|long|large|big)|(?:at|by|after|for|in) (?:what|which|how)|find|calculate|determine|compute)(?![a-z])[^?]* if (?!so )[^?]*$/.test(
+    text.slice(0, at),
+  ) &&
+  !interrogative.test(piece) &&
+  !imperative.test(`. ${piece.trimStart()}`) &&
+  /⟨[mptn]\d+⟩|(?<![a-z])(?:is|are|was|were|has|have|earns?|pays?|costs?|lasts?|goes?|go)(?![a-z])/.test(piece);
+
 const isAsideIn = (piece: string): boolean =>
   subordinate.test(piece) &&
   !/^\s*with (?:the|its|their) (?:difference|interest|total)/.test(piece) &&
@@ -231,7 +240,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const isLabelled = places.some(
       (cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)),
     );
-    const isAside = isLabelled ? supposes.test(piece) : !tells && isAsideIn(piece);
+    const isAside = isLabelled ? supposes.test(piece) : !tells && (isAsideIn(piece) || isSupposedAt(text, at, piece));
     const isTail = isTailAt(text, at, until);
     const isListed = toFind && listed.test(piece);
     const isGloss = gloss.test(piece);
