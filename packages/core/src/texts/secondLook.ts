@@ -127,8 +127,10 @@ const slotOf: Readonly<Partial<Record<ReadQuantity, Unknown>>> = {
 
 /** Words that tell of something the reading has nothing of. */
 function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const isAside = (at: number): boolean => page.asides.some(({ start, end }) => at >= start && at < end);
   return tellingWords.flatMap(({ words, says, isHeard }) => {
-    if (page.flat.search(words) < 0 || isHeard({ plans, asks })) return [];
+    const isTold = [...page.flat.matchAll(new RegExp(words, 'g'))].some(({ index }) => !isAside(index));
+    if (!isTold || isHeard({ plans, asks })) return [];
     return [doubt('text', `The text tells of ${says}, of which nothing is read.`)];
   });
 }

@@ -1,0 +1,26 @@
+/** Sentences that tell nothing of the case though they have numbers: what somebody earns, what was charged last year. */
+
+/** Somebody, or something of his; nothing that money lies in. */
+const somebody =
+  "(?:(?:[a-z]+ (?:and [a-z]+ )?)|(?:(?:the|his|her|their|its|an?|[a-z]+'s) (?!account|fund|money|savings|deposit|bond|loan|bank|investment|trust|plan|sum)(?:[a-z]+ ){1,3}?))";
+const start = '^\\W*(?:(?:by the way|incidentally|meanwhile|besides|however|also),? )?';
+const end = '\\W*$';
+const often = '(?: ⟨[ea]\\d+⟩)?';
+const relative =
+  '(?:his|her|their|the) (?:sister|brother|father|mother|aunt|uncle|friend|neighbou?r|cousin|wife|husband|son|daughter|boss|colleague)';
+
+/** Each tells of a whole sentence. Adding one is adding a record. */
+export const asides: readonly RegExp[] = [
+  `${start}${somebody}(?<!it )(?:earns?|makes|is paid|earned) ⟨m\\d+⟩ ⟨[ea]\\d+⟩(?: (?:at|as|in) [a-z ]{2,30})?${end}`,
+  `${start}(?:his|her|their|the|[a-z]+'s) (?:[a-z]+ )?(?:salary|wages?|pay) (?:is|are|was|comes to|amounts to) ⟨m\\d+⟩${often}${end}`,
+  `${start}(?:the|his|her|their) (?:⟨[ea]\\d+⟩ )?rent (?:of|for|on) (?:his|her|their|the|a) (?:flat|house|apartment|shop|room|home|office|stall)[a-z ]{0,12} (?:is|was|comes to) ⟨m\\d+⟩${often}${end}`,
+  `${start}(?:last year|the year before|in ⟨y\\d+⟩|previously|until recently|a year ago|at that time),? [a-z ]{2,40}(?:charged|paid|asked|offered|was|stood at|wanted) ⟨p\\d+⟩(?: (?:⟨[ea]\\d+⟩|compounded|convertible))*${end}`,
+  `${start}[a-z ]{2,40}(?:charged|paid|asked|offered|was|stood at|wanted) ⟨p\\d+⟩(?: (?:⟨[ea]\\d+⟩|compounded|convertible))* (?:last year|the year before|in ⟨y\\d+⟩|at that time)${end}`,
+  `${start}${relative}[^,;⟨]{0,40}⟨m\\d+⟩[^,;⟨]{0,40} in ⟨y\\d+⟩${end}`,
+  `${start}(?:it|there) (?:rained|snowed|has rained|had rained|was (?:a )?(?:fog|frost|storm))[^,;⟨]{0,30} ⟨t\\d+⟩${end}`,
+  `${start}[^,;⟨]{2,50} (?:is|are|was|were) ⟨t\\d+⟩ (?:younger|older|his junior|his senior|her junior|her senior|away|wide|long|high|off)[a-z ]{0,30}${end}`,
+  `${start}[^,;⟨]{2,50} (?:is|are|was|were) (?:open|closed|shut)[^,;⟨]{0,12} ⟨t\\d+⟩(?: (?:⟨[ea]\\d+⟩|a week|of the week|per week))?${end}`,
+  `${start}there are ⟨[tn]\\d+⟩(?: [a-z]+)? in (?:the|a|that|this|each) (?:month|week|quarter)${end}`,
+  `${start}(?:⟨t\\d+⟩ ago,? )?[^,;⟨]{2,40} (?:was|were|has been|had been) (?:ill|away|abroad|on holiday|married|engaged|out of work|at sea|in hospital|on leave)[^,;⟨]{0,24}(?: for)? ⟨t\\d+⟩${end}`,
+  `${start}[^,;⟨]{2,40}(?:drives?|walks?|cycles?|rides?|swims?|reads?|bakes|sells|sails) ⟨n\\d+⟩ [a-z ]{2,30}⟨[ea]\\d+⟩${end}`,
+].map((source) => new RegExp(source));
