@@ -4,7 +4,7 @@ import { ofProblem } from './besideProblem.ts';
 import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
 import { readTokens } from './numbers.ts';
 import { flatten, type FlatText, type Span } from './flatText.ts';
-import { asides } from './lexicon/asides.ts';
+import { asidesOf } from './lexicon/asides.ts';
 import { kindCues } from './lexicon/kinds.ts';
 import { quotingCues, timingCues, type Quoting, type Timing } from './lexicon/terms.ts';
 import { lexicon, type Match } from './matches.ts';
@@ -21,8 +21,8 @@ import { unwrapped } from './wrappedLines.ts';
 export interface Page extends FlatText {
   readonly text: string;
   readonly sentences: readonly Sentence[];
-  /** Sentences that tell nothing of the case. */
-  readonly asides: readonly Sentence[];
+  /** Sentences and clauses that tell nothing of the case. */
+  readonly asides: readonly Span[];
   readonly questions: readonly Question[];
   readonly unread: readonly Span[];
   readonly signs: readonly (readonly RoleSign[])[];
@@ -43,8 +43,8 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
   const flat = flatten(lines, settledTokens(readTokens(lines, decimalMarkOf(lines) ?? mark), settled));
   const sentences = sentencesOf(flat.flat);
   // "His brother earns 52,000 a year.": nothing in it is of the case.
-  const beside = sentences.filter((each) => !each.asks && asides.some((words) => words.test(each.text)));
-  const isTold = ({ start }: Span): boolean => !beside.some((each) => start >= each.start && start < each.end);
+  const asides = asidesOf(flat.flat, sentences);
+  const isTold = ({ start }: Span): boolean => !asides.some((each) => start >= each.start && start < each.end);
   const signs = roleSigns(flat).map((each, at): readonly RoleSign[] =>
     isTold(flat.places[at]!) ? each : [{ role: 'ignored', weight: 99, ...flat.places[at]! }],
   );
@@ -52,7 +52,7 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     ...flat,
     text,
     sentences,
-    asides: beside,
+    asides,
     ...readQuestions(flat, sentences),
     signs: settledSigns(signs, flat.tokens, settled),
     periods: periodUses(flat, text).filter(({ token }) => isTold(flat.places[token]!)),

@@ -1,4 +1,7 @@
-/** Sentences that tell nothing of the case though they have numbers: what somebody earns, what was charged last year. */
+/** What tells nothing of the case though it has numbers: what somebody earns, what was charged last year, how long a boat is guaranteed. */
+
+import type { Span } from '../flatText.ts';
+import type { Sentence } from '../sentences.ts';
 
 /** Somebody, or something of his; nothing that money lies in. */
 const somebody =
@@ -10,7 +13,7 @@ const relative =
   '(?:his|her|their|the) (?:sister|brother|father|mother|aunt|uncle|friend|neighbou?r|cousin|wife|husband|son|daughter|boss|colleague)';
 
 /** Each tells of a whole sentence. Adding one is adding a record. */
-export const asides: readonly RegExp[] = [
+const sentencesAside: readonly RegExp[] = [
   `${start}${somebody}(?<!it )(?:earns?|makes|is paid|earned) ⟨m\\d+⟩ ⟨[ea]\\d+⟩(?: (?:at|as|in) [a-z ]{2,30})?${end}`,
   `${start}(?:his|her|their|the|[a-z]+'s) (?:[a-z]+ )?(?:salary|wages?|pay) (?:is|are|was|comes to|amounts to) ⟨m\\d+⟩${often}${end}`,
   `${start}(?:the|his|her|their) (?:⟨[ea]\\d+⟩ )?rent (?:of|for|on) (?:his|her|their|the|a) (?:flat|house|apartment|shop|room|home|office|stall)[a-z ]{0,12} (?:is|was|comes to) ⟨m\\d+⟩${often}${end}`,
@@ -24,3 +27,30 @@ export const asides: readonly RegExp[] = [
   `${start}(?:⟨t\\d+⟩ ago,? )?[^,;⟨]{2,40} (?:was|were|has been|had been) (?:ill|away|abroad|on holiday|married|engaged|out of work|at sea|in hospital|on leave)[^,;⟨]{0,24}(?: for)? ⟨t\\d+⟩${end}`,
   `${start}[^,;⟨]{2,40}(?:drives?|walks?|cycles?|rides?|swims?|reads?|bakes|sells|sails) ⟨n\\d+⟩ [a-z ]{2,30}⟨[ea]\\d+⟩${end}`,
 ].map((source) => new RegExp(source));
+
+const ofTrade = '(?!sav|pay|paid|borrow|repa|deposit|invest|took|put|open|bought|lent|lend|ow)';
+
+/** Each tells of a few words within a sentence. */
+const clausesAside: readonly RegExp[] = [
+  `(?<=, )who (?:earns?|makes|is paid|gets) ⟨m\\d+⟩ ⟨[ae]\\d+⟩(?: [a-z ]{2,30})?(?=,)`,
+  `(?<=, )who pays ⟨m\\d+⟩ (?:rent|tax|alimony|in rent|for (?:his|her|their|a) (?:flat|room|house)) ⟨[ae]\\d+⟩(?=,)`,
+  `(?<=, )who (?:has|have|had) ${ofTrade}(?:been|lived|worked|taught|sailed|[a-z]+ed)(?: (?!sav|pay|deposit|repay|borrow)[a-z]+){0,4} (?:for )?⟨t\\d+⟩(?=,)`,
+  `(?<=, )who (?:works|drives|walks|teaches|sleeps|runs|cycles) ⟨n\\d+⟩ [a-z ]+(?:⟨[ae]\\d+⟩)?(?=,)`,
+  `(?<=, )who ${ofTrade}[a-z]+ [a-z ]{0,20}⟨t\\d+⟩ ago(?=,)`,
+  `(?<=, )whose (?:old|first|last|former|present) [a-z]+ cost ⟨m\\d+⟩(?=,)`,
+  `(?<= )with an? (?:guarantee|warranty) of ⟨t\\d+⟩`,
+  `(?<= )(?:guaranteed|insured) for ⟨[mt]\\d+⟩`,
+].map((source) => new RegExp(source, 'g'));
+
+/** What an old thing cost when it was new; where its worth is not asked. */
+const costOnce = /(?<= )(?:that|which) (?:had )?cost ⟨m\d+⟩ (?:when (?:it was )?new|new|⟨t\d+⟩ ago|in ⟨y\d+⟩)/g;
+
+/** The sentences and clauses of a flat text that tell nothing of its case. */
+export function asidesOf(flat: string, sentences: readonly Sentence[]): Span[] {
+  const whole = sentences.filter((each) => !each.asks && sentencesAside.some((words) => words.test(each.text)));
+  const known = /worth|depreciat|loses|lost/.test(flat) ? clausesAside : [...clausesAside, costOnce];
+  const parts = known.flatMap((words) =>
+    [...flat.matchAll(words)].map(({ index, 0: found }) => ({ start: index, end: index + found.length })),
+  );
+  return [...whole, ...parts];
+}

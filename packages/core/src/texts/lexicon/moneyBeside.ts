@@ -18,7 +18,7 @@ const asides: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
     12,
-    'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost|costs|paid|worth|valued)[^.?!⟨]{0,20} {m}',
+    'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost(?!s)|paid|worth|valued)[^.?!⟨]{0,20} {m}',
     '(?:sold|bought(?! one)|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
     '{m} (?:is|are|was) (?:paid|payable|paid out) as <m>',
     'or (?:he|she|they|you) (?:gets?|receives?) {m} off for (?:paying )?(?:in )?cash',
