@@ -7,6 +7,13 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    14,
+    '(?:collects?|earns?|gathers?|raises?) <m> and (?:banks|saves|deposits|invests|puts away|sets aside|lays by) (?:it|this|them|all of it) (?:<[ea]>|at)',
+    'puts? money (?:by|aside|away)',
+    '(?:deposits|payments|sums|amounts)[^.?!]{0,100} (?:are|is) to (?:produce|yield|give|make|build up) <m>',
+  ),
+  cue(
+    'saving',
     12,
     '<e> (?:for|over|during) <t>,? <m> (?:is|are|was|were) (?:deposited|transferred|credited|placed|invested|moved|lodged|contributed|added|saved|put|set aside)',
     '(?:savings|investments|premiums|deposits|contributions) of <m> are made',

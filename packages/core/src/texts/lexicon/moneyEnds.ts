@@ -7,6 +7,14 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    '(?:deposits|payments|sums|amounts)[^.?!]{0,100} (?:are|is) to (?:produce|yield|give|make|build up) {m}',
+    '(?:an? )?(?:new )?[a-z ]{2,24} for {m} is to be (?:bought|paid for|built) in <t>',
+    'in order that there (?:be|is|are|should be) {m}',
+    'makes {m} in <t>',
+  ),
+  cue(
+    'finalAmount',
+    13,
     '(?:deposits|payments|sums|amounts) are made to (?:reach|have|get) {m}',
     '(?:fund|sum|amount|capital) of {m} (?:is|are|was|has) (?:to be )?(?:been )?(?:built up|accumulated|saved up|gathered|collected|reached)',
   ),

@@ -7,6 +7,21 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     12,
+    '(?:has|have) {m} (?:left over|to spare|over) (?:<[ea]>|at (?:the end of )?<e>)',
+    '(?:collects?|earns?|gathers?|raises?) {m} and (?:banks|saves|deposits|invests|puts away|sets aside|lays by) (?:it|this|them|all of it) (?:<[ea]>|at)',
+    '<m> each, {m} (?:altogether|in all|together|in total)',
+  ),
+  cue('ignored', 13, '{m} each, <m> (?:altogether|in all|together|in total)'),
+  cue(
+    'downPayment',
+    12,
+    '{m} of (?:it|this|that) (?:is |are |comes? )?(?:from|out of) (?:its |the |her |his |their |own )*(?:savings|reserves?|funds|pocket)',
+    '(?:pays?|paid|gives?|gave|puts?) {m} towards? (?:an?|the|its|his|her|their) [a-z -]{2,24} (?:priced at|costing|worth|at|for) <m>',
+  ),
+  cue('price', 12, '(?:^|[.?!] ){m} for the [a-z]+:'),
+  cue(
+    'payment',
+    12,
     '<e> (?:for|over|during) <t>,? {m} (?:is|are|was|were) (?:deposited|transferred|credited|placed|invested|moved|lodged|contributed|added|saved|put|paid|sent|set aside)',
   ),
   cue(

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    15,
+    '(?:what|how much) must (?:the [a-z]+|he|she|they|one|[a-z]+) (?:invest|deposit|put away|put in|set aside) (?:[^?]|⟨[pea]\\d+⟩){0,40}in order that there',
+    'how much (?:now|today),?(?:[^?⟨]|⟨[pea]\\d+⟩){0,50} (?:makes|gives|becomes|grows to|comes to)',
+  ),
   cue('amount', 14, 'how much (?:did|does|must|should|will) (?:he|she|they) leave (?:to )?(?:her|him|them|the)'),
   cue(
     'amount',

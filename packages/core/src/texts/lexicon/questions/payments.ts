@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    13,
+    'how much (?:do|does|must|will|should) (?:he|she|they|it|the [a-z]+) (?:save|put aside|set aside|put away|lay by|deposit) (?:<[ea]>|at (?:the end of )?<e>)',
+  ),
   cue('payment', 14, '(?:and )?(?:the )?amount of each of (?:the )?<n> (?:<e> )?@payment'),
   cue('lastPayment', 16, '^(?:and )?the (?:final|last|closing|smaller) one(?= ?[?.])'),
   cue(
