@@ -120,7 +120,8 @@ function isOfEach(page: Page, token: number): boolean {
     /^ (?:more|extra) than (?:he|she|they|it) (?:must|has to|have to|needs?(?: to)?|is required|are required)/.test(
       page.flat.slice(end, end + 60),
     );
-  if (isAtOnce.test(told) || isOnTop) return true;
+  const isFrom = /(?<![a-z])(?:from|after|beginning with|starting with) (?:the )?⟨[onl]\d+⟩/.test(told);
+  if (isAtOnce.test(told) || (isOnTop && !isFrom)) return true;
   return (
     isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting|begins|starts)(?![a-z])/.test(told)
   );

@@ -200,7 +200,10 @@ function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms 
   const hasAmount = money.amount !== undefined || money.price !== undefined;
   const isBuilt = money.rebate !== undefined || money.downPayment !== undefined || money.tradeIn !== undefined;
   const amount = like.money.price ?? like.money.amount;
-  if (!hasAmount && amount && !asked.has('amount')) money[isBuilt || like.money.price ? 'price' : 'amount'] = amount;
+  // What another puts in once is not in savings of which the deposits are told.
+  const isSavedEach = terms.kind === 'saving' && money.payment !== undefined;
+  if (!hasAmount && amount && !asked.has('amount') && !isSavedEach)
+    money[isBuilt || like.money.price ? 'price' : 'amount'] = amount;
   const isFull = hasAmount && rateIsTold(terms) && (terms.counts.length > 0 || terms.times.length > 0);
   // Savings that lead to different sums are of the same deposits.
   const mustBeSame = terms.kind === 'saving' && !money.finalAmount && !like.money.finalAmount;

@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, '[a-z]+ {m},? deposit(?: of)? <[mp]>'),
+  cue(
+    'downPayment',
+    12,
+    '(?:has|have) (?:already )?(?:collected|raised|saved|gathered) {m}(?=[^?]*(?:rest|remainder|balance) (?:is|are) (?:borrowed|financed|lent))',
+  ),
   cue(
     'payment',
     12,

@@ -4,6 +4,17 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue(
+    'financedRate',
+    12,
+    '{p} of an? [a-z]+ (?:costing|priced at|worth|for) <m> (?:is|are) (?:financed|borrowed|lent)',
+  ),
+  cue(
+    'downPaymentRate',
+    12,
+    '{p} of an? [a-z]+ (?:costing|priced at|worth|for) <m> (?:is|are) paid (?:down|at once|now|in cash)',
+  ),
+  cue('feeRate', 12, '(?:charge|fee|commission|premium) of {p} of the (?:loan|sum|amount|debt)'),
   cue('downPaymentRate', 12, 'less (?:an? |the )?{p} (?:deposit|down)'),
   cue(
     'newRate',

@@ -26,7 +26,7 @@ const untouched =
 const drawnFrom =
   /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
 const drawnThen =
-  /(?:then|on finishing|(?<![a-z])once|(?<![a-z])when|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
+  /⟨t\d+⟩[^?!.]{0,60}, (?:the [a-z]+|he|she|they|it) (?:then )?(?:draws|withdraws|takes)|(?:then|on finishing|(?<![a-z])once|(?<![a-z])when|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
 
 /** @returns nothing where payments begin at once */
 export function readDeferred(page: Page): DraftReading | undefined {

@@ -6,6 +6,12 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    16,
+    '(?:what|how much) must (?:he|she|they) have in (?:his|her|their|the|an) [a-z ]{3,20}on the first day',
+    '(?:find|give|state) the loan (?:with|including) the (?:charge|fee)',
+  ),
+  cue(
+    'amount',
     15,
     '(?:what|how much) must (?:the [a-z]+|he|she|they|one|[a-z]+) (?:invest|deposit|put away|put in|set aside) (?:[^?]|⟨[pea]\\d+⟩){0,40}in order that there',
     'how much (?:now|today),?(?:[^?⟨]|⟨[pea]\\d+⟩){0,50} (?:makes|gives|becomes|grows to|comes to)',

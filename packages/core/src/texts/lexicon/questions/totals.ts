@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'totalPaid',
+    16,
+    '(?:how much|what) will (?:he|she|they|it|the [a-z]+) have (?:got|received|had|drawn|been paid)(?: out)? (?:in all|altogether|in total)',
+  ),
   cue('totalPaid', 14, 'total to (?:repay|be paid|be repaid)'),
   cue(
     'totalPaid',
