@@ -180,7 +180,7 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
   const isSoFar =
     question.asked === 'interest' &&
-    /so far|to date|(?:up to|until|by) then|what (?:he|she|they) (?:have|has) paid/.test(
+    /so far|to date|(?:up to|until|by) (?:then|that (?:time|moment|date))|what (?:he|she|they) (?:have|has) paid/.test(
       page.flat.slice(question.unit.start, question.unit.end),
     );
   return isSoFar ? (untilThen(page, { ...question, asked: 'principal' }) ?? untilTold(page, question)) : undefined;

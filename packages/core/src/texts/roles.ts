@@ -8,6 +8,7 @@ import { moneyPaidCues } from './lexicon/moneyPaid.ts';
 import { moneyPricedCues } from './lexicon/moneyPriced.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
 import { numberCues } from './lexicon/numberRoles.ts';
+import { rateCues } from './lexicon/rateRoles.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
 import { lexicon } from './matches.ts';
 
@@ -27,6 +28,7 @@ const find = lexicon([
   ...moneyCues,
   ...moneyPaidCues,
   ...numberCues,
+  ...rateCues,
 ]);
 
 /** By token, the strongest first. */

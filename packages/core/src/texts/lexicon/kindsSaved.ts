@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    12,
+    '(?:deposits|payments|sums) (?:brings?|takes?|carry|carries) (?:a|the) (?:fund|account|plan) (?:up )?to <m>',
+    'for <m> in <t>,? (?:how much|what) must be (?:put in|put aside|saved|deposited|paid in)',
+  ),
+  cue(
+    'saving',
     14,
     '(?:collects?|earns?|gathers?|raises?) <m> and (?:banks|saves|deposits|invests|puts away|sets aside|lays by) (?:it|this|them|all of it) (?:<[ea]>|at)',
     'puts? money (?:by|aside|away)',

@@ -7,6 +7,13 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    '(?:brings?|takes?|carry|carries) (?:a|the) (?:fund|account|plan) (?:up )?to {m}',
+    'for {m} in <t>,? (?:how much|what) must be (?:put in|put aside|saved|deposited|paid in)',
+    'final purchase price of {m}',
+  ),
+  cue(
+    'finalAmount',
+    13,
     '(?:deposits|payments|sums|amounts)[^.?!]{0,100} (?:are|is) to (?:produce|yield|give|make|build up) {m}',
     '(?:an? )?(?:new )?[a-z ]{2,24} for {m} is to be (?:bought|paid for|built) in <t>',
     'in order that there (?:be|is|are|should be) {m}',

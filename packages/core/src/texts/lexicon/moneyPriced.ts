@@ -4,6 +4,8 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('payment', 12, '<m> is (?:to be )?drawn down by {m}'),
+  cue('price', 12, 'are asked for an? {m} [a-z]+'),
   cue('price', 12, '[a-z]+ {m},? deposit(?: of)? <[mp]>'),
   cue(
     'downPayment',

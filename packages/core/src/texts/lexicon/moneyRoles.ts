@@ -8,6 +8,13 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     12,
+    '{m} (?:is|are|was|were) (?:to be )?(?:amorti[sz]ed|repaid|paid off|paid back|discharged|cleared|settled) (?:over <t> |in <t> )?by (?!<m>|{m})',
+    '{m} is (?:to be )?drawn down by <m>',
+    'how many (?:<e> )?@payment (?:does|do|will|must) [a-z]+ need for {m}',
+  ),
+  cue(
+    'amount',
+    12,
     '(?:sums|amounts|withdrawals|payments) are (?:withdrawn|drawn|taken(?: out)?|paid(?: out)?|made) from {m}',
     '(?:draws?|withdraws?|takes?)(?: out)? (?:the same|an equal|equal|a fixed|a level|a constant|level) (?:amount|sum)s? (?:from|out of) {m}',
   ),

@@ -181,6 +181,9 @@ export const ranges: readonly PlaceRecord[] = [
 ];
 
 export const moments: readonly PlaceRecord[] = [
+  place('{t} after (?:taking|he took|she took|they took|borrowing|signing)', ['after'], (_, [years]) => ({
+    afterYears: years!,
+  })),
   place('(?:after|once|when) {n} (?:<e> )?@payment (?:have|has) been (?:made|paid)', ['after'], ([k]) => ({
     after: k!,
   })),

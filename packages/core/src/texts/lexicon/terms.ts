@@ -11,6 +11,7 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
+  cue('beginning', 9, '<e> begins with (?:an?|the|her|his|their) (?:deposit|payment|withdrawal)'),
   cue(
     'beginning',
     9,

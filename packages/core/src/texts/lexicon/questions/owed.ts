@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue('balance', 16, 'what is still due (?:at|after|when)'),
   cue(
     'balance',
     16,
