@@ -132,6 +132,7 @@ describe('an exercise made of a text', () => {
     ['12) The net loft is priced at $36,000. The sail makers pay $6,000 down.', 'The net loft is priced'],
     ['Ada borrows £12,000 at 7.2% compounded monthly.', 'Ada borrows £12,000 at 7.2% compounded'],
     ['Two sums, one question. Nell puts $2,000 away.', 'Two sums, one question'],
+    ['The weaving guild, which has 31 members, buys a loom.', 'The weaving guild'],
     ['£12,000', 'A problem'],
   ])('%s is called %s', (text, title) => expect(titleOf(text)).toBe(title));
 

@@ -17,6 +17,8 @@ const firstWords = (text: string): string =>
     .split(/\s+/)
     .slice(0, 6)
     .join(' ')
+    // "The weavers' guild, which has": what only says more of it is left out.
+    .replace(/^(\S[^,]*),\s(?:which|who|whose|that)(?:\s[^]*)?$/iu, '$1')
     .replace(
       /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|by|with|from|aged))*[^\p{L}\p{N}%]*$/iu,
       '',
