@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue('drawing-down', 14, 'lives? on <m> of (?:it|them|this)'),
   cue('drawing-down', 12, 'wants? to spend <m> (?:<[ea]>|at)'),
   cue(
     'drawing-down',

@@ -9,6 +9,18 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
+    13,
+    '<t> into (?:an?|the|his|her|their|its) [^.?!]{0,140} (?:pays? in|pays? off|repays|puts in) {m}(?! (?:<[ea]>|each|every|at the (?:end|start)))',
+  ),
+  cue(
+    'newPayment',
+    12,
+    '(?:from|starting with|beginning with) payment (?:number )?<n> on(?:wards?)?,? {m}(?! (?:more|extra|on top|besides|in addition))',
+    '<m> (?:<[ea]>|at [^.?!⟨]{0,16}<e>)[^.?!⟨]{0,8} for <t>,? (?:and |then |but )+{m} (?:<[ea]>|at [^.?!⟨]{0,16}<e>)[^.?!⟨]{0,8} (?:afterwards|after that|from then on|thereafter)',
+    'first <t>[^.?!]{0,40}<m>[^.?!]{0,40}, (?:and )?then {m}(?= ?[.,;])',
+  ),
+  cue(
+    'extra',
     12,
     '(?:deposits?|invests?|puts?|pays?)(?: in| away)? <m> (?:now|today|at once|immediately),? (?:and |then |another |a further )*{m} (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))',
   ),

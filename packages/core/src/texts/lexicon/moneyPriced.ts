@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 13, "of (?:an?|the) [a-z]+'s {m}, <m> (?:is|are|was) paid"),
+  cue(
+    'downPayment',
+    13,
+    "of (?:an?|the) [a-z]+'s <m>, {m} (?:is|are|was) paid (?:at once|down|now|in cash|immediately)",
+  ),
+  cue('payment', 12, 'lives? on {m} of (?:it|them|this)'),
   cue('payment', 12, '<m> is (?:to be )?drawn down by {m}'),
   cue('price', 12, 'are asked for an? {m} [a-z]+'),
   cue('price', 12, '[a-z]+ {m},? deposit(?: of)? <[mp]>'),

@@ -8,6 +8,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     12,
+    '(?:leaves?|puts?|deposits?|invests?) {m} for the same (?:time|term|period)',
+    'savings, {m},? (?:earn|bear|are|is)',
+  ),
+  cue(
+    'amount',
+    12,
     '{m} (?:is|are|was|were) (?:to be )?(?:amorti[sz]ed|repaid|paid off|paid back|discharged|cleared|settled) (?:over <t> |in <t> )?by (?!<m>|{m})',
     '{m} is (?:to be )?drawn down by <m>',
     'how many (?:<e> )?@payment (?:does|do|will|must) [a-z]+ need for {m}',

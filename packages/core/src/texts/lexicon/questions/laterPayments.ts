@@ -6,6 +6,11 @@ import { ask, type Asked } from './asked.ts';
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'newPayment',
+    16,
+    'to what (?:does|will|did|must|has|is) the (?:<e> )?payment (?:then )?(?:fall|fallen|rise|risen|come down|go up|go down|change|sink|drop|climb|lowered|raised|reduced)',
+  ),
+  cue(
+    'newPayment',
     17,
     'what (?:did|do|does|will|must) (?:he|she|they|it|the [a-z]+) pay (?:<[ae]>|at (?:the end of )?<e>) (?:after (?:it|that|this|the (?:rise|change|increase))|afterwards|from then on|thereafter)',
   ),

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    17,
+    'by how much (?:does |do |is |has )?(?:the|her|his|their|its) (?:debt|loan|balance|principal) (?:falls?|fallen|sinks?|reduced|goes down|decreases?|shrinks?) (?:in|during|over|within)',
+  ),
+  cue(
+    'principal',
     16,
     'how much (?:of (?:it|them) )?(?:brings|takes|reduces|goes to(?:wards)? (?:reducing|paying off)|cuts|lowers) (?:down )?(?:the|her|his|their|its) (?:debt|loan|principal|balance)',
   ),
