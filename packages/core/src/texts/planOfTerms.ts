@@ -104,7 +104,8 @@ function evenly(periods: number, perYear: number): number {
 
 /** "double", "treble": so many times the amount. */
 export function growthIn(flat: string): number | undefined {
-  if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as much|his|her|what))/.test(flat)) return 2;
+  if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as (?:much|large|big|great)|his|her|what))/.test(flat))
+    return 2;
   if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
     return 3;
   if (/(?:increase|grow|rise|gain|go up)s? by (?:a )?half|half as much again|one and a half times/.test(flat))

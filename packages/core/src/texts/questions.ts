@@ -105,7 +105,7 @@ const askedSince = (flat: string, each: Question): Question =>
 
 /** "Will 2,000 at 5 % or 2,050 at 4.6 % be worth more?" */
 const eitherOr =
-  /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best)(?: for (?:an?|the) [a-z]+)? ?\?/;
+  /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best)(?: for (?:an?|the) [a-z]+)? ?\?|^\W*should [^?]* (?:take|choose|accept|prefer) [^?]* or [^?]*\?/;
 
 /** "Which is cheaper?", asked by naming both. */
 function choiceIn(sentence: Sentence, found: readonly Found[]): Found | undefined {

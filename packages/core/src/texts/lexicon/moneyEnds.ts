@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 13, '{m} together with the last (?:of (?:them|these)|<m>|payment)'),
   cue(
     'finalAmount',
     13,

@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'downPayment',
+    13,
+    '(?:seller|dealer|shop|owner) (?:of an? <m> [a-z]+ )?takes {m} in cash',
+    'initial payment:? {m}(?=[^?]*(?:lease|price|payments in advance|rentals))',
+  ),
+  cue('price', 12, '(?:seller|dealer) of an? {m} [a-z]+'),
   cue('price', 13, "of (?:an?|the) [a-z]+'s {m}, <m> (?:is|are|was) paid"),
   cue(
     'downPayment',

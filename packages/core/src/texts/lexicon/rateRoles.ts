@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue('finalAmountRate', 12, '{p} of (?:its|the) (?:price|value|cost) as (?:the|a|its) (?:residual|balloon)'),
   cue(
     'financedRate',
     12,

@@ -18,7 +18,7 @@ export function readGoalToo(page: Page): DraftReading | undefined {
   const [time, another] = page.questions.filter(asksTime);
   if (!time) return readOtherGoal(page);
   const sentence = sentenceAt(page, time);
-  const saves = says(page, 'saving');
+  const saves = says(page, 'saving') || page.periods.some(({ use, weight }) => use === 'frequency' && weight >= 2);
   if (!sentence || another || !(saves || says(page, 'lump-sum'))) return undefined;
   if (!page.questions.some((each) => asksEnd(each) && !isIn([sentence], each))) return undefined;
   return leadingTo(page, sentence, [sentence], saves ? 'saving' : 'lump-sum', { payments: null, unknown: 'payments' });

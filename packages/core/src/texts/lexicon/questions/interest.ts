@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue(
+    'interest',
+    16,
+    'the interest (?:that|which) (?:the (?:<o>|first|last) year|payments? <n>|the (?:<o>|first|last) payment)',
+  ),
   cue('interest', 14, '^(?:and )?(?:the )?interest in (?:it|that|this)(?= ?\\?)'),
   cue(
     'interest',
