@@ -7,7 +7,7 @@ import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
 import { yearsOf } from './terms.ts';
-import { yearsIn } from './tokens.ts';
+import { yearsIn, type Token } from './tokens.ts';
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';
 
@@ -228,7 +228,8 @@ function whenLeft(page: Page, within: Span): Moment | undefined {
     return years > yearsOf(page, token) ? { afterYears: years - yearsOf(page, token), taken } : undefined;
   const often = page.periods.find(({ use }) => use === 'frequency')?.perYear ?? NaN;
   const counts = terms.flatMap((at) => (page.tokens[at]?.form === 'count' ? [tokenAt(page, at).value] : []));
-  const after = Math.max(...counts, wholeNumber(years * often)) - tokenAt(page, token).value;
+  const timed = wholeNumber(years * often);
+  const after = Math.max(...counts, ...(timed > 0 ? [timed] : [])) - tokenAt(page, token).value;
   return after > 0 ? { after, taken } : undefined;
 }
 
@@ -298,20 +299,23 @@ const isItsOwn = (page: Page, token: number, at: number): boolean =>
 /** "Three years later (after 36 payments)". */
 const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));
 
-/** "…; the loan must still be gone after the ten years": the term, named once more. */
-const isTermAgain = (page: Page, at: number): boolean =>
-  tokenAt(page, at).form === 'time' &&
-  page.tokens.some(
-    (each, other) =>
-      other < at &&
-      each.form === 'time' &&
-      each.value === tokenAt(page, at).value &&
-      each.unit === tokenAt(page, at).unit &&
-      page.signs[other]?.some(({ role, weight }) => role === 'duration' && weight >= 7),
-  ) &&
-  /(?:gone|over|end|ends|repaid|cleared|paid off)(?: [a-z]+){0,2} (?:after|in|within) (?:the |these |those )?$/.test(
-    page.flat.slice(0, page.places[at]!.start),
+/** "…; the loan must still be gone after the ten years", "… after 60 months": the term, named once more. */
+function isTermAgain(page: Page, at: number): boolean {
+  const { form, value, unit } = tokenAt(page, at);
+  const isTerm = (each: Token, other: number): boolean =>
+    each.value === value &&
+    ((each.form === 'time' &&
+      each.unit === unit &&
+      (page.signs[other]?.some(({ role, weight }) => role === 'duration' && weight >= 7) ?? false)) ||
+      (each.form === 'count' && unit === 'months' && page.signs[other]?.[0]?.role === 'payments'));
+  return (
+    form === 'time' &&
+    page.tokens.some((each, other) => other < at && isTerm(each, other)) &&
+    /(?:gone|over|end|ends|repaid|cleared|paid off)(?: [a-z]+){0,2} (?:after|in|within) (?:the |these |those )?$/.test(
+      page.flat.slice(0, page.places[at]!.start),
+    )
   );
+}
 
 const isTermLike = (page: Page, at: number): boolean =>
   page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;

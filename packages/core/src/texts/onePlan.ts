@@ -145,7 +145,9 @@ function leadsTo(page: Page, scope: Scope): boolean {
 /** A later payment is no other sum; an extra one may be spoken of again. */
 function takeChanged(page: Page, roles: Map<number, Role>, changes: readonly ChangeRead[]): void {
   for (const { token, kind } of changes) {
-    if (kind === 'new payment') roles.set(token, roleOfChange[kind]);
+    // "After two years she adds 5,000": no interest that is added.
+    const isAdded = kind === 'extra' && page.signs[token]?.some(({ role }) => role === 'charge');
+    if (kind === 'new payment' || isAdded) roles.set(token, roleOfChange[kind]);
     if (kind === 'extra') for (const at of spokenOfAgain(page, token)) roles.set(at, roleOfChange[kind]);
   }
 }

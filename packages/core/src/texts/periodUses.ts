@@ -78,6 +78,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
         clause,
       ) || /(?:what|how much)(?![^⟨]*interest)[^⟨]* added at (?:the (?:end|start|beginning) of )?$/.test(clause);
     if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
+    // "The lender compounds 5.1 % a year monthly."
+    if (form === 'every' && /compounds ⟨p\d+⟩ ⟨a\d+⟩ $/.test(clause)) return [is('compounding', 4)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/(?:⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?|(?:rate|interest|nominal)(?: of interest)?,? )payable $/.test(clause))
       return [is('compounding', 3, 8)];

@@ -37,9 +37,11 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, quoted: 'nominal', ...(of === undefined ? {} : { compounding: of }) };
   }
   const place = page.places[token]!;
+  // "At an effective rate of 6.5 %, what is the rate per quarter?"
+  const isSaid = /effective(?: ⟨[ea]\d+⟩)?(?: interest)?(?: rate)? of $/.test(page.flat.slice(0, place.start));
   const perPeriod = page.periods.find(
     ({ use, token: at, perYear }) =>
-      use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
+      !isSaid && use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
   );
   const added = addedEach(page, place);
   if (added !== undefined) return { ...more, token, quoted: 'per-period', compounding: added };

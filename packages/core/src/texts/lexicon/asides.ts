@@ -14,7 +14,7 @@ const relative =
 
 /** Each tells of a whole sentence. Adding one is adding a record. */
 const sentencesAside: readonly RegExp[] = [
-  `${start}${somebody}(?<!it )(?:earns?|makes|is paid|earned) ⟨m\\d+⟩ ⟨[ea]\\d+⟩(?: (?:at|as|in) [a-z ]{2,30})?${end}`,
+  `${start}${somebody}(?<!it )(?:earns?|makes|earned) ⟨m\\d+⟩ ⟨[ea]\\d+⟩(?: (?:at|as|in) [a-z ]{2,30})?${end}`,
   `${start}(?:his|her|their|the|[a-z]+'s) (?:[a-z]+ )?(?:salary|wages?|pay) (?:is|are|was|comes to|amounts to) ⟨m\\d+⟩${often}${end}`,
   `${start}(?:the|his|her|their) (?:⟨[ea]\\d+⟩ )?rent (?:of|for|on) (?:his|her|their|the|a) (?:flat|house|apartment|shop|room|home|office|stall)[a-z ]{0,12} (?:is|was|comes to) ⟨m\\d+⟩${often}${end}`,
   `${start}(?:last year|the year before|in ⟨y\\d+⟩|previously|until recently|a year ago|at that time),? [a-z ]{2,40}(?:charged|paid|asked|offered|was|stood at|wanted) ⟨p\\d+⟩(?: (?:⟨[ea]\\d+⟩|compounded|convertible))*${end}`,
@@ -32,7 +32,7 @@ const ofTrade = '(?!sav|pay|paid|borrow|repa|deposit|invest|took|put|open|bought
 
 /** Each tells of a few words within a sentence. */
 const clausesAside: readonly RegExp[] = [
-  `(?<=, )who (?:earns?|makes|is paid|gets) ⟨m\\d+⟩ ⟨[ae]\\d+⟩(?: [a-z ]{2,30})?(?=,)`,
+  `(?<=, )who (?:earns?|makes) ⟨m\\d+⟩ ⟨[ae]\\d+⟩(?: [a-z ]{2,30})?(?=,)`,
   `(?<=, )who pays ⟨m\\d+⟩ (?:rent|tax|alimony|in rent|for (?:his|her|their|a) (?:flat|room|house)) ⟨[ae]\\d+⟩(?=,)`,
   `(?<=, )who (?:has|have|had) ${ofTrade}(?:been|lived|worked|taught|sailed|[a-z]+ed)(?: (?!sav|pay|deposit|repay|borrow)[a-z]+){0,4} (?:for )?⟨t\\d+⟩(?=,)`,
   `(?<=, )who (?:works|drives|walks|teaches|sleeps|runs|cycles) ⟨n\\d+⟩ [a-z ]+(?:⟨[ae]\\d+⟩)?(?=,)`,

@@ -4,6 +4,12 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'drawing-down',
+    12,
+    '<m> pays an? (?:equal|level|fixed) (?:amount|sum)',
+    'from <m>[^.?!]{0,60} (?:is|are) paid (?:the same|an equal|a fixed|a level)',
+  ),
   cue('drawing-down', 14, 'lives? on <m> of (?:it|them|this)'),
   cue('drawing-down', 12, 'wants? to spend <m> (?:<[ea]>|at)'),
   cue(

@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    9,
+    '(?:^|[.?!] )<t> of <m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
+    'after how many (?:<e> )?(?:deposits|payments|months|years|quarters) (?:is|are|will) there (?:be )?<m>',
+  ),
+  cue(
+    'saving',
     12,
     '(?:deposits|payments|sums) (?:brings?|takes?|carry|carries) (?:a|the) (?:fund|account|plan) (?:up )?to <m>',
     'for <m> in <t>,? (?:how much|what) must be (?:put in|put aside|saved|deposited|paid in)',

@@ -9,6 +9,12 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
+    12,
+    '<m> is (?:invested|deposited|put away) [^.?!]{0,60},? and <t> later {m}(?! (?:<[ea]>|each|every|at (?:the )?(?:end|start|beginning)))',
+    '(?:invests?|deposits?|puts?) <m> [^?]{0,90}after <t>,? (?:he|she|they) (?:adds?|puts? in|pays? in|deposits?) {m}(?! (?:<[ea]>|each|every|more each|at (?:the )?(?:end|start|beginning)))',
+  ),
+  cue(
+    'extra',
     13,
     '<t> into (?:an?|the|his|her|their|its) [^.?!]{0,140} (?:pays? in|pays? off|repays|puts in) {m}(?! (?:<[ea]>|each|every|at the (?:end|start)))',
   ),

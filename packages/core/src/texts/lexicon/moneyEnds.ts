@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    13,
+    'after how many (?:<e> )?(?:deposits|payments|months|years|quarters) (?:is|are|will) there (?:be )?{m}',
+  ),
   cue('finalAmount', 13, '{m} together with the last (?:of (?:them|these)|<m>|payment)'),
   cue(
     'finalAmount',

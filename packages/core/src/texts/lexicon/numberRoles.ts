@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('skip', 12, '(?:is|are|was|were) interrupted (?:after [^.?!⟨]{0,12}<o>(?: (?:<e> )?@payment)? )?for {t}'),
+  cue(
+    'ignored',
+    12,
+    'the remaining {n} (?:<e> )?@payment (?:are|is) (?:then )?(?:worked out|recalculated|adjusted|set|computed)',
+  ),
   cue(
     'after',
     12,

@@ -3,12 +3,14 @@
 import { numberStyleById, writeBrief, type NumberStyle } from '../../money/numberStyle.ts';
 import { readSlotText, type Scope } from '../../money/expression.ts';
 import { roundTo } from '../../money/roundMoney.ts';
+import { quotedRate } from '../../case/quote.ts';
+import { convertRate } from '../../rates/conversions.ts';
 import { slotNames, type SlotName, type Statement } from '../../case/statement.ts';
 import { emptyDraft } from '../../statement/newDraft.ts';
 import type { ChangeDraft } from '../../statement/changeDraft.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { ReadAsk, ReadPlan, Role } from '../reading.ts';
-import { statementOfPlan } from '../statementOfPlan.ts';
+import type { ReadAsk, ReadPlan, ReadRate, Role } from '../reading.ts';
+import { quoteOf, statementOfPlan } from '../statementOfPlan.ts';
 import { yearsIn } from '../tokens.ts';
 import { solvePlans } from '../answers.ts';
 import { isShare, type TextGiven } from './givensOfText.ts';
@@ -232,6 +234,17 @@ function downPaymentText(to: PlanToDraft, listed: string): string | undefined {
   return wordedAs(to, [`${listed} - ${listed} × ${name}`, ...tradeIns], downPayment);
 }
 
+/** A later rate in percent; one that is quoted otherwise than the plan's, as the plan quotes it: a change has no quote of its own. */
+function changedRate(to: PlanToDraft, rate: ReadRate): string {
+  const { plan, wanted } = to;
+  const own = quoteOf(plan.rate, plan.paymentsPerYear, wanted).quote;
+  const { quote, number = rate.value } = quoteOf(rate, plan.paymentsPerYear);
+  const isAlike = quote.kind === own.kind && quote.compounding === own.compounding;
+  if (isAlike) return wordedAs(to, named(to, 'newRate'), roundTo(rate.value * 100, 10));
+  const same = convertRate(quotedRate(quote, number), quotedRate(own, number), plan.paymentsPerYear);
+  return wordedAs(to, [], roundTo((same.ok ? same.value : number) * 100, 10));
+}
+
 function changesOf(to: PlanToDraft): ChangeDraft[] {
   const { plan } = to;
   return plan.changes.flatMap((change, at): ChangeDraft[] => {
@@ -243,7 +256,7 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
           {
             id,
             kind: 'rate',
-            texts: { after, rate: wordedAs(to, named(to, 'newRate'), roundTo(change.rate.value * 100, 10)) },
+            texts: { after, rate: changedRate(to, change.rate) },
             payment: change.keep === 'payments' ? 'again' : 'same',
           },
         ];

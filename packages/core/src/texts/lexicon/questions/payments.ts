@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('payment', 14, 'size of the (?:withdrawals|payments|deposits|rentals|instalments)'),
   cue(
     'payment',
     13,
