@@ -57,15 +57,18 @@ function keyHoldsSomewhere(
   expect(missing).toEqual([]);
 }
 
-/** The first of each case that is told in many words, of several plans the first two; with other numbers, the first. */
+/** The first of each case that is told in many words, of several plans the first two. */
 const cases = readFileSync(new URL('told.txt', import.meta.url), 'utf8')
   .split(/^## /m)
   .slice(1)
   .map((group) => {
     const [reading = '', ...texts] = group.trim().split('\n');
-    return texts.slice(0, reading.includes(' ; ') ? 2 : 1);
+    return { shape: reading.replace(/[\d.]+/g, ''), texts: texts.slice(0, reading.includes(' ; ') ? 2 : 1) };
   });
-const told = cases.flat();
+const told = cases.flatMap(({ texts }) => texts);
+
+/** With other numbers one of each shape: readings that differ in their numbers alone vary alike. */
+const shapes = [...new Map(cases.toReversed().map(({ shape, texts }) => [shape, texts[0]!])).values()];
 
 /** Plans or differences that rest on what is not asked. */
 const hasSteps = ({ plans, asks }: ProblemReading): boolean =>
@@ -110,7 +113,7 @@ describe('an exercise made of a text', () => {
   );
 
   it('has the key of the text with another number, wherever one may vary', () => {
-    const varied = cases.flatMap(([text = '']) => {
+    const varied = shapes.flatMap((text) => {
       const reading = readProblem(text);
       const { exercise, leftOut } = exerciseFromText(text, reading)!;
       const style = numberStyleById(rulesFor(exercise).numberStyle);
