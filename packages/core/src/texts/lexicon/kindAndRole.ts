@@ -23,3 +23,17 @@ export const depositedEach: readonly string[] = [
   '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with|on) )',
   '(?:savings|fund|account|balance|deposit)(?: [a-z]+| <m>|,){0,8} (?:increases?|tops?(?: up)?|adds? to) (?:it|them|this)(?: up)? (?:by|with)? ?{m} (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
 ];
+
+/** "120,000 buys an annuity": what is given for an income is drawn down. */
+export const putForIncome: readonly string[] = [
+  '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of {m}',
+  '(?:bequest|legacy|fund|trust|endowment|gift) of {m} (?:support|sustain|allow|permit|bear)s?',
+  '(?:puts?|pays?|places?|invests?|hands?|gives?) [^.?!⟨]{0,24}{m} (?:in|into|to|over to) an? (?:annuity|fund|insurer|insurance company|pension [a-z]+)[^.?!⟨]{0,20} (?:which|that|who) (?:then )?pays? (?:him|her|them|it)',
+  'hands? (?:an?|the|his|her|their) (?:insurer|insurance company|pension fund|bank|fund) {m} and (?:receives|gets|draws|is paid)',
+  '{m} (?:buys|purchases|will buy|would buy|bought) (?:an?|the) (?:<t> )?annuity',
+  '(?:endowment|fund|trust|legacy|foundation) of {m} pays (?:out )?an? (?:equal|level|fixed|constant)',
+  'how (?:large|big) an? (?:<e> )?(?:pension|income|allowance|annuity)[^?]{0,60} (?:does|will|would|can) {m} (?:purchase|buy|provide|give|yield)',
+  '{m} (?:is|was|are) put into an annuity',
+  '{m}[^.?!]{0,40} must provide for <t>',
+  '(?:from|out of) (?:(?:a|the|his|her|their) )?(?:[a-z]+ of )?{m}(?: at <p>(?: compounded <e>| effective)?)?,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
+];

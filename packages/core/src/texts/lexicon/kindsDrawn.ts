@@ -1,6 +1,7 @@
 /** Words that tell of drawing down. */
 
 import type { ReadKind } from '../reading.ts';
+import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
@@ -19,30 +20,20 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     '<m> (?:<a>|<e>),? (?:drawn|withdrawn|taken)',
     '(?:drawn|withdrawn|taken) (?:out )?(?:in arrears|in advance),? from <m>',
   ),
-  cue(
-    'drawing-down',
-    18,
-    '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of <m>',
-  ),
+  cue('drawing-down', 18, ...putForIncome),
   cue('drawing-down', 9, 'sell an? (?:<t> |[a-z-]+ )?subscription'),
   cue(
     'drawing-down',
     12,
     'an? (?:grant|award|gift|prize|payment) of <m> is made from (?:it|this|the [a-z]+)',
-    '(?:bequest|legacy|fund|trust|endowment|gift) of <m> (?:support|sustain|allow|permit|bear)s?',
     'gives? <m> away',
     '(?:support|sustain|allow|permit|bear)s? (?:<e> )?withdrawals?',
   ),
   cue(
     'drawing-down',
     14,
-    '(?:puts?|pays?|places?|invests?|hands?|gives?) [^.?!⟨]{0,24}<m> (?:in|into|to|over to) an? (?:annuity|fund|insurer|insurance company|pension [a-z]+)[^.?!⟨]{0,20} (?:which|that|who) (?:then )?pays? (?:him|her|them|it)',
-    'hands? (?:an?|the|his|her|their) (?:insurer|insurance company|pension fund|bank|fund) <m> and (?:receives|gets|draws|is paid)',
-    '<m> (?:buys|purchases|will buy|would buy|bought) (?:an?|the) (?:<t> )?annuity',
     '(?:empties|exhausts|uses? up|spends|consumes) (?:it|the (?:pot|fund|account|money)) (?:over|in|within) <t>',
     'so as to be paid an? (?:fixed|equal|level|constant)',
-    '(?:endowment|fund|trust|legacy|foundation) of <m> pays (?:out )?an? (?:equal|level|fixed|constant)',
-    'how (?:large|big) an? (?:<e> )?(?:pension|income|allowance|annuity)[^?]{0,60} (?:does|will|would|can) <m> (?:purchase|buy|provide|give|yield)',
     '(?:can|may|could|will|might) (?:he|she|they|[a-z]+) spend(?=[^?]*(?:<e>|<a>))',
     '<n> (?:<e> )?withdrawals?',
     '(?:payments?|income|pension|annuity)[^.?!⟨]{0,30} in (?:exchange|return) for <m>',
@@ -65,9 +56,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
     12,
-    '<m> (?:is|was|are) put into an annuity',
     '<m> (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)',
-    '<m>[^.?!]{0,40} must provide for <t>',
     '(?:foundation|trust|fund|endowment) (?:gives?|grants?|awards?|donates?) <m>',
     'from <m>[^.?!]{0,60} (?:takes?|draws?|withdraws?|spends?) (?:the same|an equal|a fixed|a level|equal)',
     '<m> (?:in|from) (?:an?|the|her|his|their) (?:fund|trust|account|endowment)[^.?!]{0,60} pays (?:out )?<m>',
@@ -96,7 +85,6 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'drawing-down',
     12,
     '(?:pension|fund|insurer|company|annuity)[^.?!⟨]{0,20} promises {m} (?:at|each|every|<e>|<a>|on)',
-    '(?:from|out of) (?:(?:a|the|his|her|their) )?(?:[a-z]+ of )?<m>(?: at <p>(?: compounded <e>| effective)?)?,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
   ),
   cue('drawing-down', 9, '(?:trust|fund|foundation|endowment)[^.?!⟨]{0,20} gives? <m>[^.?!⟨]{0,20}<e> (?:out of|from)'),
   cue(

@@ -1,6 +1,6 @@
 /** Words beside a sum of money that say what it is. `{…}` is the sum. */
 
-import { depositedFirst, depositedOnce, neededAndLent } from './kindAndRole.ts';
+import { depositedFirst, depositedOnce, neededAndLent, putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
@@ -31,12 +31,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} to (?:start|begin) with,? (?:and |then )?<m> (?:<[ea]>|at)',
     'what (?:do|does|will) {m} (?:now|today|at once) and <m> (?:<[ea]>|at [^?]{0,20}<e>) (?:amount|come|grow) to',
   ),
-  cue(
-    'amount',
-    13,
-    '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of {m}',
-    '<t> ago,? (?:[a-z]+ ){1,3}(?:had|owned|held) {m} in',
-  ),
+  cue('amount', 13, ...putForIncome, '<t> ago,? (?:[a-z]+ ){1,3}(?:had|owned|held) {m} in'),
   cue('amount', 13, 'bought <t> (?:before|earlier|ago) for {m}'),
   cue(
     'amount',
@@ -50,12 +45,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:repays?|pays? off|repaying|clears?|(?:can|could|may) repay) {m}(?! (?:<[ea]>|each|every|at the (?:end|start|beginning) of <e>))[^.?!]{0,90} (?:in|over|within) <t>',
   ),
   cue('amount', 11, '(?:offers?|lends?) [a-z]+ {m} with <e>(?:-end)? @payment'),
-  cue(
-    'amount',
-    13,
-    '(?:bequest|legacy|fund|trust|endowment|gift) of {m} (?:support|sustain|allow|permit|bear)s?',
-    '(?:trust|fund|foundation|endowment) (?:started|starts|began|begins|opened) with {m}',
-  ),
+  cue('amount', 13, '(?:trust|fund|foundation|endowment) (?:started|starts|began|begins|opened) with {m}'),
   cue('amount', 13, 'of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced), {m}'),
   cue(
     'amount',
@@ -70,11 +60,6 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     13,
-    '(?:puts?|pays?|places?|invests?|hands?|gives?) [^.?!⟨]{0,24}{m} (?:in|into|to|over to) an? (?:annuity|fund|insurer|insurance company|pension [a-z]+)[^.?!⟨]{0,20} (?:which|that|who) (?:then )?pays? (?:him|her|them|it)',
-    'hands? (?:an?|the|his|her|their) (?:insurer|insurance company|pension fund|bank|fund) {m} and (?:receives|gets|draws|is paid)',
-    '{m} (?:buys|purchases|will buy|would buy|bought) (?:an?|the) (?:<t> )?annuity',
-    '(?:endowment|fund|trust|legacy|foundation) of {m} pays (?:out )?an? (?:equal|level|fixed|constant)',
-    'how (?:large|big) an? (?:<e> )?(?:pension|income|allowance|annuity)[^?]{0,60} (?:does|will|would|can) {m} (?:purchase|buy|provide|give|yield)',
     'in (?:exchange|return) for {m}',
     'sum (?:at|in) hand:? {m}',
     '(?:pot|fund|account|nest-?egg|trust) (?:now )?(?:stands|stood) at {m}(?! (?:after|when|at the end))',
@@ -107,9 +92,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     12,
-    '{m} (?:is|was|are) put into an annuity',
     '(?<!⟨[ea]\\d+⟩ ){m} (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)[^.?!]{0,60} in (?:equal|level|regular|the same)',
-    '{m}[^.?!]{0,40} must provide for <t>',
     'pays? <p> [^.?!]{0,40} on (?:an?|the|his|her) (?:note|loan|debt|bill) of {m}',
     '(?:(?:can|may|could|wants? to|will) )?(?:leaves?|deposits?|invests?|lodges?) {m} (?:[a-z]+ ){0,3}?for <t>',
     ...depositedOnce,
@@ -227,7 +210,6 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     "(?:trust|fund|foundation|estate)'s {m}",
     'takes? <m> (?:from|out of) (?:his|her|their|its|the|a) {m}',
     '(?<=^|[.;] ?){m} (?:is|are) in hand',
-    '(?:from|out of) (?:(?:a|the|his|her|their) )?(?:[a-z]+ of )?{m}(?: at <p>(?: compounded <e>| effective)?)?,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
     '{m} (?:that |which )?(?:had|has|have|was|were) (?:been )?(?:put|placed|deposited|invested|laid|lodged) (?:on|in|at|into|away|down)(?! (?:each|every|the (?:end|start|beginning|first|last)))(?! <e>)',
     '(?:has to|must|needs to|should|to) be added[^?.!]{0,60} to {m}',
     '(?<=^|[.;:/] )amount:? {mn}(?= ?[;,./])',
