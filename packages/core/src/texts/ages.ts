@@ -97,7 +97,9 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /(?:at|by|until|till|(?:when|until|till) (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
       flat,
     );
-  const soon = /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat);
+  const soon =
+    /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat) ??
+    /(?:has|have|had) (?:just|now|recently) turned ⟨n(\d+)⟩(?! ?(?:%|⟨))/.exec(flat);
   const willBe = /\(⟨n(\d+)⟩\)[^?!]{0,60} will be ⟨n(\d+)⟩ when (?:she|he)/.exec(flat);
   if (willBe) return [`${willBe[0]} until`, willBe[1], undefined, willBe[2], undefined];
   const later = /(?:until|when|by the time) (?:she|he) is ⟨n(\d+)⟩[^?!]{0,40}(?:she|he) is (?:now )?⟨n(\d+)⟩/.exec(

@@ -11,6 +11,7 @@ import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts'
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
 import type { ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
+import { totalAsk } from './totalAsked.ts';
 
 /**
  * The asks, in order; what is asked twice is asked once.
@@ -147,21 +148,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   interest: (asking) => rangeAsk(asking),
   principal: (asking) => rangeAsk(asking),
-  totalPaid: ({ of: { plan }, is, unit }) => {
-    const withDeposit =
-      /(?:deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
-        unit,
-      );
-    // "The total of the rents" leaves out the residual.
-    const ofRents =
-      /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|in (?:rent|rentals)(?![a-z])/.test(
-        unit,
-      );
-    return is('totalPaid', {
-      ...((plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {}),
-      ...((plan.finalAmount ?? 0) > 0 && ofRents ? { only: 'payments' } : {}),
-    });
-  },
+  totalPaid: (asking) => totalAsk(asking),
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
   ratePerPayment: (asking) => {
     const { page, question, is } = asking;

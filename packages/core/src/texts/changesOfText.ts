@@ -1,5 +1,6 @@
 /** What changes on the way: another rate, an extra payment, a higher payment, a pause; and after which payment. */
 
+import { renewalOf } from './agreedTerm.ts';
 import type { Span } from './flatText.ts';
 import type { ChangeRead } from './changeRead.ts';
 import { missedPayments } from './missedPayments.ts';
@@ -196,7 +197,7 @@ function momentOf(page: Page, token: number): Moment {
   const first = goesOnThen.test(told) ? [...told.matchAll(/first ⟨t(\d+)⟩/g)].at(-1)?.[1] : undefined;
   if (first !== undefined)
     return { afterYears: yearsOf(page, Number(first)), taken: [{ token: Number(first), role: 'after' }] };
-  const open = sentence && whenLeft(page, sentence);
+  const open = sentence && (whenLeft(page, sentence) ?? renewalOf(page, sentence));
   if (open) return open;
   if (sentence && afterFirstYear.test(sentence.text)) return { afterYears: 1, taken: [] };
   return (

@@ -2,8 +2,11 @@
 
 import type { ReadQuantity } from './reading.ts';
 
+/** Its length is told in payments, and not in years. */
+const isCounted = (flat: string): boolean => /⟨n\d+⟩ (?:⟨e\d+⟩(?:-end)? )?payments/.test(flat) && !/⟨t\d+⟩/.test(flat);
+
 /** What is held against each other: the time, or the money. */
-export function comparedOf(unit: string): ReadQuantity {
+export function comparedOf(unit: string, flat: string): ReadQuantity {
   if (
     /how much (?:more|less) (?:must|will|does|do|has to|have to|is|are|would)[^?]{0,40}(?:each|every|per|a) (?:month|quarter|year|payment)|how much (?:more|less)[^?]{0,40}⟨[ea]/.test(
       unit,
@@ -20,6 +23,7 @@ export function comparedOf(unit: string): ReadQuantity {
     return 'payments';
   if (/in months|months (?:sooner|earlier)/.test(unit)) return 'payments';
   if (/(?:loan|term|time|debt|mortgage) (?:is |be |been )?(?:thereby |thus )?shortened/.test(unit)) return 'payments';
-  if (/years|how much (?:sooner|earlier|longer)|how long/.test(unit)) return 'years';
+  if (/years|how long/.test(unit)) return 'years';
+  if (/how much (?:sooner|earlier|longer)/.test(unit)) return isCounted(flat) ? 'payments' : 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }

@@ -50,7 +50,7 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
     return is('totalInterest');
   if (plan.changes.length === 0)
     return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });
-  return is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] });
+  return is('difference', { of: comparedOf(unit, page.flat), between: ['asStated', 'withChanges'] });
 }
 
 /** "How much interest is saved if it is paid off after the 36th payment?" */

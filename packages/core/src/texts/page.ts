@@ -1,5 +1,6 @@
 /** A text with everything that is found in it before it is decided what it means. */
 
+import { agreedTermOf } from './agreedTerm.ts';
 import { ofProblem } from './besideProblem.ts';
 import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
 import { readTokens } from './numbers.ts';
@@ -45,9 +46,11 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
   // "His brother earns 52,000 a year.": nothing in it is of the case.
   const asides = asidesOf(flat.flat, sentences);
   const isTold = ({ start }: Span): boolean => !asides.some((each) => start >= each.start && start < each.end);
-  const signs = roleSigns(flat).map((each, at): readonly RoleSign[] =>
-    isTold(flat.places[at]!) ? each : [{ role: 'ignored', weight: 99, ...flat.places[at]! }],
-  );
+  const agreed = new Set(agreedTermOf(flat)?.tokens);
+  const signs = roleSigns(flat).map((each, at): readonly RoleSign[] => {
+    const only = (role: 'ignored' | 'after'): RoleSign[] => [{ role, weight: 99, ...flat.places[at]! }];
+    return isTold(flat.places[at]!) ? (agreed.has(at) ? only('after') : each) : only('ignored');
+  });
   return {
     ...flat,
     text,

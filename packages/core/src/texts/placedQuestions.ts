@@ -1,5 +1,6 @@
 /** Questions with the payments and times they name. */
 
+import { placeInTerm } from './agreedTerm.ts';
 import { severalPlaces } from './severalPlaces.ts';
 import { momentBefore, placeAsked } from './askArgs.ts';
 import type { AskedPlace } from './lexicon/places.ts';
@@ -48,6 +49,7 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   const several = severalPlaces(page, question, kind);
   if (several) return several.map((place) => ({ ...question, place }));
   const place =
+    placeInTerm(page, question, kind) ??
     paidSoFar(page, question) ??
     ownPlace(page, question, kind) ??
     untilThen(page, question) ??

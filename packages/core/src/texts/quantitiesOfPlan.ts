@@ -58,6 +58,7 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
   totalPaid: (from, { include, only }) => {
     const { plan, solved } = from;
     const down = include?.includes('downPayment') ? (plan.downPayment ?? 0) + (plan.tradeIn ?? 0) : 0;
+    const start = include?.includes('amount') ? solved.numbers.amount : 0;
     const isPaidOut = plan.kind === 'saving' || plan.kind === 'drawing-down';
     const closing = isPaidOut || only === 'payments' ? 0 : solved.numbers.finalAmount;
     const paid = [
@@ -65,7 +66,7 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
       ...numbersOf(from, { quantity: 'total-paid' }),
       ...lastAsOthers(from),
     ];
-    return paid.map((each) => each + down + closing);
+    return paid.map((each) => each + down + start + closing);
   },
   totalInterest: (from) => {
     const { totalPaid, totalInterest } = from.solved.table;

@@ -125,7 +125,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   ];
   if (
     asks.some((each) => asked.has(each)) ||
-    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:the|his|her|its|their) payments? (?:is|was|are|were|will be|gets?|got)(?: then| also| newly| therefore)? (?:re-?)?(?:calculated|computed|worked out|set|fixed|adjusted)|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
+    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:the|his|her|its|their) payments? (?:is|was|are|were|will be|gets?|got)(?: then| also| newly| therefore)? (?:re-?)?(?:calculated|computed|worked out|set|fixed|adjusted)|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|financing (?:for|over) ⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
       page.flat,
     )
   )
@@ -240,11 +240,8 @@ function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash
   const signs = page.timings
     .filter(scope)
     .filter(
-      ({ start, end, says }, _, all) =>
-        !all.some(
-          (other) =>
-            other.says === says && other.start <= start && other.end >= end && other.end - other.start > end - start,
-        ),
+      ({ start, end }, _, all) =>
+        !all.some((other) => other.start <= start && other.end >= end && other.end - other.start > end - start),
     );
   // "What would he have if he paid at the end of the month instead?"
   const instead = signs.filter((each) => isInstead(page, each));

@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    7,
+    '(?:lump sum|sum|amount|how much)[^.?!⟨]{0,30}(?:deposited|invested|set aside|put (?:aside|away|by))[^?!]{0,60} (?:will|would|can|to) (?:pay|provide|cover|allow|finance|fund|yield|give)(?: (?:for|out|her|him|them))? <m> (?:<[ae]>|at (?:the (?:end|start|beginning) of )?<e>)',
+  ),
+  cue(
+    'drawing-down',
     12,
     '<m> pays an? (?:equal|level|fixed) (?:amount|sum)',
     'from <m>[^.?!]{0,60} (?:is|are) paid (?:the same|an equal|a fixed|a level)',

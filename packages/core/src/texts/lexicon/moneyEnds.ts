@@ -45,7 +45,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:purchase|buying|option)(?: price)? at the end(?: of [a-z ]{3,16})?:? {m}',
     '{m} to be paid at the end to (?:own|keep|buy)',
   ),
-  cue('finalAmount', 12, '{m} (?:of |as )?(?:a |the )?balloon'),
+  cue('finalAmount', 12, '{m} (?:of |as )?(?:a |the )?balloon(?! (?:loan|mortgage|note)(?![a-z]))'),
   cue('finalAmount', 13, 'then (?:it|they|the [a-z]+) (?:is|are) (?:yours|hers|his|theirs|ours) for {m}'),
   cue(
     'finalAmount',

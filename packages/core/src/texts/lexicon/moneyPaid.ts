@@ -9,6 +9,11 @@ const goal =
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPayment',
+    14,
+    '(?:makes?|made|pays?|paid|with|after) an? (?:first|initial|opening|upfront|up-front) (?:payment|rental|instal?lment) of {m}(?=[^.?!]{0,24}(?:and|then|followed by|plus) (?:[a-z0-9]+ |<[en]> |<t> ){0,3}(?:@payment)[^.?!⟨]{0,12}<m>)',
+  ),
+  cue(
     'payment',
     14,
     '<e>,?(?: [a-z]+){1,2} (?:deposits?|saves?|puts?|pays?|invests?|sets aside)(?: in| away| aside)? {m} (?:for|over) <t>',
@@ -205,7 +210,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '<m> (?:is|are) {m}',
     'from <m> to {m}',
     'balloon(?: payment)?(?: is| of|:| for)* {m}',
-    '{m}(?: final)? balloon',
+    '{m}(?: final)? balloon(?! (?:loan|mortgage|note)(?![a-z]))',
     'residual(?: value| payment)?(?: at the end(?: of the [a-z]+)?)?(?: is| of|:| at| being| worth| put| set| estimated| taken| reckoned)* {m}',
     '(?:and|plus|then) {m} (?:at the end|at maturity|on maturity|when it ends)(?! of ⟨e)(?! of (?:each|every))',
     'residual value of (?:a|an|the|its) [a-z -]{2,30} (?:at|is|of) {m}',

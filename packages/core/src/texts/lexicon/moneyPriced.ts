@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
+    'price',
+    13,
+    '(?:buy|bought|purchase|purchased|paid for|acquired?) (?:it |the [a-z]+ |outright ){0,2}(?:now|outright|today|at once|for cash|in cash) (?:for|at) {m}',
+  ),
+  cue(
     'downPayment',
     13,
     '(?:seller|dealer|shop|owner) (?:of an? <m> [a-z]+ )?takes {m} in cash',

@@ -5,6 +5,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 13, '{m} balloon (?:loan|mortgage|note)'),
   cue('amount', 12, '{m} (?:is|are) drawn down to nothing', '{m} pays an? (?:equal|level|fixed) (?:amount|sum)'),
   cue(
     'amount',

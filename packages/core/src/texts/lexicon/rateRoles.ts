@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue('newRate', 11, 'renew(?:s|ed|al)?(?![a-z])(?:[^.;?!⟨]|⟨[tea]\\d+⟩){0,60} (?:at|to|is|was|of|be) {p}'),
   cue('finalAmountRate', 12, '{p} of (?:its|the) (?:price|value|cost) as (?:the|a|its) (?:residual|balloon)'),
   cue(
     'financedRate',
@@ -100,7 +101,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:for|of|over|on) the (?:remaining|other) {p}(?! <)(?! compound)',
     '{p} of (?:the|its|that|this) (?:price|cost)[^.?!]{0,40} (?:is|are|was|were) (?:borrowed|financed|lent|mortgaged)',
     '(?:financed|mortgaged|lent) (?:up )?(?:to|at|for) {p}(?= ?[,;.]| (?:by|of|with))',
-    '{p} (?:financing|loan-to-value|mortgage)',
+    '{p} (?:financing|loan-to-value|mortgage)(?! (?:for|over|from|with|through|is available|offers?|plan|deal|or|if|instead|on (?:the|a) |and (?:the|a|no|monthly)))',
     '(?:mortgage|loan|credit) (?:for|of|over) {p} of',
   ),
   cue(

@@ -11,6 +11,11 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
+  cue(
+    'end',
+    10,
+    'first (?:withdrawal|payment|payout|income|one|of these)(?: (?:is|being|comes?|falls|made|paid|due|then)){0,3} (?:one (?:month|quarter|year|week|half-year)|⟨t\\d+⟩) after the (?:last|final) (?:deposit|contribution|payment in)(?= ?[.,;?)])',
+  ),
   cue('beginning', 9, '<e> begins with (?:an?|the|her|his|their) (?:deposit|payment|withdrawal)'),
   cue(
     'beginning',

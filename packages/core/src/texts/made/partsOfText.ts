@@ -121,6 +121,7 @@ function coreAsk(
       return { quantity: 'rate-per-payment' };
     case 'totalPaid':
       // With a residual or a deposit it is the price in all, where there is a price.
+      if (args.include?.includes('amount')) return undefined;
       if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
       return { quantity: owesMore && args.only === undefined ? 'total-with-end' : 'total-paid' };
     case 'balanceAfter':

@@ -123,7 +123,7 @@ const lengthsOf = (page: Page): number[] =>
   );
 
 const asSpread =
-  /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|spreads? (?:it |⟨m\d+⟩ )?(?:over|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
+  /(?:as if|as though|figured (?:on|over|as|for)|set (?:as|on|for) (?:an?|the)|schedule|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|spreads? (?:it |⟨m\d+⟩ )?(?:over|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
 const calledIn =
   /(?:called in|wants all that is (?:still |then )?(?:outstanding|owed)|(?:balance|rest|remainder|it) is (?:then )?called|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance (?:is )?(?:then )?(?:due|paid)|(?:wants?|asks? for|demands?) (?:the|its|all the) (?:balance|rest|money|remainder)(?: back)?|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/;
 
@@ -146,7 +146,7 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   )[0];
   const hasBalloon = page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
   // "… but the balance is due with the 60th payment"
-  const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' ? [at] : []));
+  const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' || isYear(page, at) ? [at] : []));
   const [nth, more] = nths;
   const counted = near === undefined && more === undefined ? nth : undefined;
   const end = near ?? counted;
@@ -161,11 +161,12 @@ export function readCalledIn(page: Page): DraftReading | undefined {
     scope: without(...skipped, ...paymentsNamed(page)),
     questions: questionsOf(questions, 0),
   });
+  const years = counted === undefined ? yearsOf(page, end) : tokenAt(page, counted).value;
   const payments =
-    counted === undefined ? wholeNumber(yearsOf(page, end) * first.plan.paymentsPerYear) : tokenAt(page, counted).value;
+    counted !== undefined && !isYear(page, counted) ? years : wholeNumber(years * first.plan.paymentsPerYear);
   const named: readonly (readonly [number, Role])[] = [
     [end, counted === undefined ? 'duration' : 'payments'],
-    ...nths.filter((at) => tokenAt(page, at).value === payments).map((at) => [at, 'payments'] as const),
+    ...nths.filter((at) => at !== end && tokenAt(page, at).value === payments).map((at) => [at, 'payments'] as const),
   ];
   const found = follow(
     page,
@@ -187,6 +188,10 @@ export function readCalledIn(page: Page): DraftReading | undefined {
     ),
   };
 }
+
+/** "At the end of year 6", "… of the sixth year". */
+const isYear = ({ flat, places }: Page, at: number): boolean =>
+  /(?<![a-z])year $/.test(flat.slice(0, places[at]!.start)) || /^ year(?![a-z])/.test(flat.slice(places[at]!.end));
 
 const distance = ({ places }: Page, at: number, from: number): number => Math.abs((places[at]?.start ?? 0) - from);
 

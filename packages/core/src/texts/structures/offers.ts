@@ -155,7 +155,10 @@ function leaseAndLoan(page: Page): Regions | undefined {
   if (!lease || !loan) return undefined;
   const from = lease.index + lease[0].length + loan.index;
   const asking = page.sentences.find(({ asks, start }) => asks && start > from)?.start ?? page.flat.length;
-  const hasNumbers = /⟨[mpn]/.test(page.flat.slice(lease.index, from)) && /⟨[mpn]/.test(page.flat.slice(from, asking));
+  const hasNumbers =
+    /⟨[mpn]/.test(page.flat.slice(lease.index, from)) &&
+    /⟨[pntea]/.test(page.flat.slice(from, asking)) &&
+    /⟨[mpn]/.test(page.flat.slice(from, asking));
   return hasNumbers && from < asking
     ? [
         { start: lease.index, end: from },

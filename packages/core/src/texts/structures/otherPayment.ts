@@ -183,5 +183,5 @@ const acrossBoth =
   (page: Page): Across =>
   (question) => ({
     quantity: 'difference',
-    args: { of: comparedOf(wordsOf(page, question)), between: [0, 1] },
+    args: { of: comparedOf(wordsOf(page, question), page.flat), between: [0, 1] },
   });

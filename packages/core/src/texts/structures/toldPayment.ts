@@ -48,7 +48,10 @@ export function readToldPayment(page: Page): DraftReading | undefined {
     (question) => {
       const words = wordsOf(told, question);
       const isEach = /payment|⟨[ea]\d+⟩/.test(words) && !/interest|total|in all|altogether/.test(words);
-      return { quantity: 'difference', args: { of: isEach ? 'payment' : comparedOf(words), between: [0, 1] } };
+      return {
+        quantity: 'difference',
+        args: { of: isEach ? 'payment' : comparedOf(words, page.flat), between: [0, 1] },
+      };
     },
   );
 }

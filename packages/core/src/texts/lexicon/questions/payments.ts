@@ -79,7 +79,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:what|how much) must (?:he|she|they|it|the [a-z]+) ~(?:pay down|pay at once|bring)',
     'how much (?:of the price )?(?:must|does|will|would|should) (?:he|she|they|it) (?:then |therefore |still )*(?:find|bring|have|pay|raise|provide|need)(?: [a-z]+)? (?:himself|herself|themselves|in cash|as a deposit|down)',
-    `${ask} ~~?(?:(?<!for an? )down[ -]?payment|deposit must ~bring|deposit (?:is|was) (?:paid|due|payable) (?:down|at once)|deposit must (?:she|he|they) therefore)`,
+    `${ask} ~~?(?:(?<!for an? )(?<!(?:including|with|and|plus|counting|without|excluding) (?:the |her |his |their )?)down[ -]?payment|deposit must ~bring|deposit (?:is|was) (?:paid|due|payable) (?:down|at once)|deposit must (?:she|he|they) therefore)`,
     'what (?:deposit|down payment) ~~?(?:therefore|bring|find|have ready)',
     'how much (?:is|was|must be) (?:paid (?:down|at once)|put down)',
     '(?:amount|size) of the (?:down payment|deposit)$',

@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    15,
+    '(?:what|which|how much) (?:amount of )?principal (?:is|was|has been|have been|will be|will have been|had been|gets) (?:repaid|paid|paid off|paid down|retired|reduced|cleared)',
+    '(?:what|which|how much) principal (?:do|does|did|will|have|has) (?:he|she|they|it|the [a-z]+) (?:have )?(?:repay|repaid|pay off|paid off|pay down|paid down|pay|paid)',
+  ),
+  cue(
+    'principal',
     17,
     'by how much (?:does |do |is |has )?(?:the|her|his|their|its) (?:debt|loan|balance|principal) (?:falls?|fallen|sinks?|reduced|goes down|decreases?|shrinks?) (?:in|during|over|within)',
   ),

@@ -1,0 +1,34 @@
+/** A total asked of one plan: with what was paid down, with what was there first, or the payments alone. */
+
+import type { Asking, Found } from './asking.ts';
+
+/** "She invests 3,000 now and 75 a month", and no account in which there is something already. */
+const paidInAtFirst =
+  /(?:invest|deposit|put|pay|open|start|beg[iu]n)[a-z]*(?: [a-z]+){0,4} ⟨m\d+⟩[^.?!⟨]{0,24} (?:now|today|at once|at the (?:start|outset)|first|straight away|immediately)(?![a-z])|(?:initial|opening|first) (?:deposit|investment|payment) of ⟨m/;
+
+/** What is paid in all, as the words of the question count it. */
+export function totalAsk({ page, of: { plan }, is, unit }: Asking): Found {
+  const withDeposit =
+    /(?:deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
+      unit,
+    );
+  // "The total of the rents" leaves out the residual.
+  const ofRents =
+    /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|in (?:rent|rentals)(?![a-z])/.test(
+      unit,
+    );
+  // "How much of that did she pay in herself?": with what was there first.
+  const withStart =
+    plan.kind === 'saving' &&
+    (plan.amount ?? 0) > 0 &&
+    /of (?:that|this|it)(?![a-z])|(?:her|him|my|them)sel(?:f|ves)|in all|altogether|in total|own (?:money|savings)|includ|counting/.test(
+      unit,
+    ) &&
+    paidInAtFirst.test(page.flat) &&
+    !/(?<!initial )deposits|payments|contributions|instal|not counted|without/.test(unit);
+  return is('totalPaid', {
+    ...(withStart ? { include: ['amount'] } : {}),
+    ...((plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {}),
+    ...((plan.finalAmount ?? 0) > 0 && ofRents ? { only: 'payments' } : {}),
+  });
+}
