@@ -39,7 +39,14 @@ export function changesInNumbers(
           read.count ??
           (read.years === undefined ? undefined : wholeNumber(read.years * plan.paymentsPerYear)) ??
           (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);
-        return [{ kind: 'skip', after, payments: skipped, keep: read.keep ?? 'payments' }];
+        return [
+          {
+            kind: 'skip',
+            after,
+            payments: skipped,
+            keep: read.keep ?? (plan.payment === null ? 'payments' : 'payment'),
+          },
+        ];
       }
     }
   });

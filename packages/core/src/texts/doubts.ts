@@ -133,6 +133,8 @@ function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
   return (
     pays &&
     !terms.saysFrequency &&
+    // What is owed with interest by the month is repaid by the month.
+    !(plan.kind === 'borrowing' && terms.rate.compounding === 12) &&
     terms.counts.length === 0 &&
     !page.periods.some(({ use }) => use === 'frequency') &&
     !/pmt|payments?|instal?lments?|deposits?|rentals?|(?<![a-z])leas(?:e|ed|es|ing)(?![a-z])/.test(page.flat)

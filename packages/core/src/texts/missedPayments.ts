@@ -44,7 +44,6 @@ export function missedPayments(page: Page): ChangeRead[] {
         years: 1,
         afterYears: tokenAt(page, year).value - 1,
         taken: [],
-        keep: 'payments',
       },
     ];
   const found =
@@ -67,7 +66,6 @@ export function missedPayments(page: Page): ChangeRead[] {
       count: 1,
       after: before(token),
       taken: [],
-      keep: 'payments',
     }));
   return [
     {
@@ -76,7 +74,6 @@ export function missedPayments(page: Page): ChangeRead[] {
       count,
       after: before(from),
       taken: tokens.slice(0, -1).map((token) => ({ token, role: 'from' as const })),
-      keep: 'payments',
     },
   ];
 }

@@ -94,14 +94,19 @@ function timeAsked(flat: string, each: Question, next: Question | undefined): Qu
   return /in (?:payments|months) and/.test(flat.slice(each.start, next.end)) ? [{ ...each, asked: 'payments' }] : [];
 }
 
-/** "Eight years ago 3,200 was put away. What is its value now?": the end of the time, not its start. */
-const askedSince = (flat: string, each: Question): Question =>
-  each.asked === 'amount' &&
-  /⟨t\d+⟩ ago(?![a-z])/.test(flat) &&
-  /(?:value|worth)[^?]* (?:now|today)(?![a-z])/.test(flat.slice(each.unit.start, each.unit.end)) &&
-  !/loan|debt|mortgage|borrow|lent|ow(?:e|es|ed)(?![a-z])|⟨e\d+⟩ payment/.test(flat)
+/** "Eight years ago 3,200 was put away. What is its value now?", "… What is it then worth?": the end, not the start. */
+function askedSince(flat: string, each: Question): Question {
+  const words = flat.slice(each.unit.start, each.unit.end);
+  const isNow = /⟨t\d+⟩ ago(?![a-z])/.test(flat) && /(?:value|worth)[^?]* (?:now|today)(?![a-z])/.test(words);
+  const isThen =
+    /(?<![a-z])(?:grow|invest|deposit|put|place|sav|leave|left)[a-z]*(?![a-z])/.test(flat) &&
+    /(?<![a-z])then (?:be )?worth|worth (?:then|at the end|afterwards|in the end)(?![a-z])/.test(words);
+  return each.asked === 'amount' &&
+    (isNow || isThen) &&
+    !/loan|debt|mortgage|borrow|lent|ow(?:e|es|ed)(?![a-z])|⟨e\d+⟩ payment/.test(flat)
     ? { ...each, asked: 'finalAmount' }
     : each;
+}
 
 /** "Will 2,000 at 5 % or 2,050 at 4.6 % be worth more?" */
 const eitherOr =

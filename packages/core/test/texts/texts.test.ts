@@ -211,13 +211,13 @@ describe('what is settled by hand', () => {
   });
 
   it('asks how often is paid, and counts by what is chosen', () => {
-    const text = 'A loan of $20,000 at 6% compounded monthly is amortized over 5 years. What does it cost in interest?';
+    const text = 'A loan of $20,000 at 6% compounded half-yearly is amortized over 5 years. What does it cost in interest?';
     const [doubt] = readProblem(text).doubts;
     expect(doubt?.about).toBe('frequency');
     const quarterly = doubt!.choices.find(({ says }) => says === 'quarterly');
     const read = readProblem(text, { settled: settle({}, quarterly!.sets) });
     expect(read.plans.map(planInALine)).toEqual([
-      'borrowing amount=20000 rate=0.06/nominal/12 n=20 p=4 final=0 ?payment',
+      'borrowing amount=20000 rate=0.06/nominal/2 n=20 p=4 final=0 ?payment',
     ]);
     expect(read.asks.map(askInALine)).toEqual(['totalInterest']);
     expect(read.doubts).toEqual([]);

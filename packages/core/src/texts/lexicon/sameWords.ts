@@ -4,7 +4,7 @@
 export const beforeNumbers: readonly { readonly words: RegExp; readonly forms?: string; readonly short: string }[] = [
   {
     words:
-      /(?<=[\s(])(?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) $/,
+      /(?<=[\s(])(?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere|an estimated|an expected|an anticipated|a projected|approximately|around|almost) $/,
     short: '',
   },
   { words: /(?<![a-z])over (?:a|the) (?:term|period|time|course|space|duration) of $/, forms: 't', short: 'over ' },

@@ -217,7 +217,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'money that is left alone afterwards',
-    '(?<!(?:today|now),? (?:he|she|they) )stops? (?:depositing|paying|saving)|nothing more is (?:paid|deposited)|no (?:further|more) (?:deposits|payments|contributions) (?:are|is) made',
+    '(?<!(?:today|now),? (?:he|she|they) )stops? (?:depositing|paying|saving)|then (?:leaves?|lets?|left) (?:it|the (?:money|fund|account|sum|savings)|everything|all) (?:alone|untouched|lie|where it is|to grow|grow)|nothing more is (?:paid|deposited)|no (?:further|more) (?:deposits|payments|contributions) (?:are|is) made',
     ({ plans, asks }) =>
       plans.some(({ kind, changes }) => kind === 'lump-sum' || changes.length > 0) ||
       asks.some(({ plan }) => plan === 1),

@@ -46,7 +46,8 @@ export function readFeeKept(page: Page): DraftReading | undefined {
     { field: 'amount', fromPlan: 0, quantity: 'amount', plus: -fee },
     { field: 'payment', fromPlan: 0, quantity: 'payment' },
   ];
-  const second: ReadPlan = { ...after, amount: null, payment: null, links };
+  const { price: _, ...bare } = after;
+  const second: ReadPlan = { ...bare, amount: null, payment: null, links };
   const wanted = plan.rate.compoundingsPerYear ?? plan.paymentsPerYear;
   return readingOfPlans(
     page,

@@ -7,6 +7,7 @@ import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
 import { forBoth, ownerOf, ratesOf, thing, type Regions } from './offerOwners.ts';
+import { regionsOfTwo } from './twoPeople.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const mark = new RegExp(
@@ -211,6 +212,8 @@ function regionsOf(page: Page): Regions | undefined {
       { start: second.start, end: second.end },
     ];
   const places = ratesOf(page);
+  const people = places.length < 2 ? regionsOfTwo(page) : undefined;
+  if (people) return people;
   const [one, other] = places;
   const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);
   // "Buy it with a loan at 7.2 % …, or lease it": the lease is told to the end.

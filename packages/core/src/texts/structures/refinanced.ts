@@ -15,7 +15,7 @@ import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type 
 const words =
   /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|takes? (?:out )?an? (?:new |other )?loan at ⟨p\d+⟩[^.?!]{0,24} to (?:pay off|repay|clear|replace)|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |old (?:loan|lender|debt)|new (?:loan|lender|mortgage)|(?:moves?|transfers?|takes?) what (?:she|he|they) (?:still )?owes? to |(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 const left = pattern(
-  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
+  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment)(?: of <m>)? (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
 const ofAll = pattern(
   '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
@@ -100,6 +100,8 @@ export function readRefinanced(told: Page): DraftReading | undefined {
     }),
   );
   const { payments, paymentsPerYear } = first.plan;
+  if (moment?.isLeft && payments === null && first.plan.payment !== null)
+    return readLeft(page, isInside, moment.token, own, questions);
   if (!moment || payments === null) return undefined;
   const count = moment.value(paymentsPerYear);
   const k = moment.isLeft ? payments - count : count;
@@ -116,6 +118,36 @@ export function readRefinanced(told: Page): DraftReading | undefined {
         : ask,
   );
   return { ...found, asks, roles: new Map([...found.roles, [moment.token, { role: 'after' as const, plan: 0 }]]) };
+}
+
+/** "84 payments of 512.30 are left, at 9.6 %. She can refinance …": what is owed is what they are worth. */
+function readLeft(
+  page: Page,
+  isInside: (place: Span) => boolean,
+  left: number,
+  own: SolePlan,
+  asked: readonly Owned[],
+): DraftReading | undefined {
+  const questions = asked.map((each) =>
+    each.asked === 'balance' ? { ...each, asked: 'amount' as const, owner: 0 as const } : each,
+  );
+  const first = readPlan(page, {
+    scope: (place) => !isInside(place),
+    questions: questionsOf(questions, 0),
+    as: 'borrowing',
+  });
+  const { plan } = first;
+  if (plan.amount !== null || plan.payments !== tokenAt(page, left).value || !plan.rate) return undefined;
+  const old: SolePlan = { ...first, plan: { ...plan, name: 'old', finalAmount: 0, unknown: 'amount' } };
+  const second = takenOver(first, own, 0, plan.payments);
+  const links = second.plan.links?.map((each): ReadLink => {
+    const { args: _, ...link } = each;
+    return { ...link, quantity: 'amount' };
+  });
+  const linked = { ...second, plan: { ...second.plan, ...(links ? { links } : {}) } };
+  return readingOfPlans(page, [{ ...old, read: { ...old.read, missing: [] } }, linked], questions, (question) =>
+    savedBy(page, question, undefined),
+  );
 }
 
 /** Where the second loan is told: the sentence of its rate; where that tells both, from the words that say so. */
@@ -221,8 +253,8 @@ function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): Sol
   return { ...own, plan, read: { ...own.read, missing: [] }, terms: { ...own.terms, timing: plan.timing } };
 }
 
-/** Saved with each payment, or over all that is left to pay. */
-function savedBy(page: Page, question: Owned, k: number): { quantity: 'difference'; args: ReadArgs } {
+/** Saved with each payment, or over all that is left to pay: all of it, where the old loan is told by what is left. */
+function savedBy(page: Page, question: Owned, k: number | undefined): { quantity: 'difference'; args: ReadArgs } {
   const own = wordsOf(page, question);
   // "Would he pay less a month, and how much?"
   const said = /^\W*(?:and )?(?:by )?how much\W*$/.test(own) ? (sentenceAt(page, question)?.text ?? own) : own;
@@ -231,6 +263,7 @@ function savedBy(page: Page, question: Owned, k: number): { quantity: 'differenc
     (/(?:each|per|a) (?:month|payment)|⟨[ea]\d+⟩|monthly|payment/.test(said) &&
       !/(?<![a-z])(?:rest|total|all|over)(?![a-z])/.test(said));
   if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };
+  if (k === undefined) return { quantity: 'difference', args: { of: 'totalPaid', between: [0, 1] } };
   const left: Compared = { plan: 0, quantity: 'leftToPay', args: { k } };
   return { quantity: 'difference', args: { of: 'leftToPay', between: [left, { plan: 1, quantity: 'totalPaid' }] } };
 }

@@ -22,7 +22,8 @@ export function readToldPayment(page: Page): DraftReading | undefined {
   if (rate === undefined || !sentence?.asks || !supposes.test(sentence.text)) return undefined;
   const once = askingNothing(told, sentence);
   const questions = ownedQuestions(told, (question): Owner => {
-    if (!isIn([sentence], question)) return 0;
+    // "What rate did she pay, and what would the payment be at 5 %?"
+    if (!isIn([sentence], question) || /Rate$/.test(question.asked)) return 0;
     return question.asked === 'difference' ? 'across' : 1;
   }).map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each));
   const first = readPlan(once, { scope: without(sentence), questions: questionsOf(questions, 0) });

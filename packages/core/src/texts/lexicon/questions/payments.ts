@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    17,
+    '(?:what|how (?:large|much|high|big)) would (?:the|her|his|their|its|each) (?:<e> )?@payment (?:have been|be|come to)',
+  ),
   cue('payment', 14, 'size of the (?:withdrawals|payments|deposits|rentals|instalments)'),
   cue(
     'payment',
