@@ -7,6 +7,8 @@ export interface ChangeRead {
   /** After which payment, or after how many years; nothing where the text does not say. */
   readonly after?: number;
   readonly afterYears?: number;
+  /** The token of the payment that is changed, where it is told. */
+  readonly instead?: number;
   readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' }[];
   readonly keep?: 'payments' | 'payment';
   /** For a pause, where its number does not say it. */

@@ -1,7 +1,7 @@
 /** The changes of a plan in numbers: after which payment, at which rate, by how much. */
 
 import type { ChangeRead } from './changeRead.ts';
-import { paymentAfter, wholeNumber } from './changesOfText.ts';
+import { paymentAfter, wholeNumber } from './paymentCounts.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { ReadChange, ReadPlan, ReadRate } from './reading.ts';
 import { yearsIn } from './tokens.ts';

@@ -1,66 +1,11 @@
 /** What changes on the way: another rate, an extra payment, a higher payment, a pause; and after which payment. */
 
-import { renewalOf } from './agreedTerm.ts';
-import type { Span } from './flatText.ts';
 import type { ChangeRead } from './changeRead.ts';
 import { missedPayments } from './missedPayments.ts';
+import { momentOf, nearestMoment, type Moment } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
-import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
 import { yearsOf } from './terms.ts';
-import { yearsIn, type Token } from './tokens.ts';
-
-const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';
-
-interface MomentRecord {
-  readonly words: RegExp;
-  readonly role: 'after' | 'from';
-  readonly less: 0 | 1;
-}
-
-const moment = (words: string, role: MomentRecord['role'] = 'after', less: MomentRecord['less'] = 0): MomentRecord => ({
-  words: pattern(words),
-  role,
-  less,
-});
-
-const moments: readonly MomentRecord[] = [
-  moment('first {n} of (?:the |all |his |her |their )?<n>'),
-  moment(
-    '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the )?{o} year',
-    'from',
-    1,
-  ),
-  moment(
-    `(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o}(?! year) ${payment} ?(?:on(?:wards?)?)?`,
-    'from',
-    1,
-  ),
-  moment(`with (?:the )?{o} ${payment} ?,? ?(?:she|he|they|it|the [a-z]+) (?:begins?|starts?)`, 'from', 1),
-  moment('(?:from|starting with|beginning with) (?:@payment |month )(?:number |no )?{n}', 'from', 1),
-  moment('{o} year'),
-  moment(`{o}(?: ${payment})?`),
-  moment('(?:end|start|beginning|close) of @year {n}'),
-  moment('(?:paid|made) {n} of'),
-  moment('when (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:made|paid) {n}'),
-  moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
-  moment('for {n} (?:<e> )?(?:@payment|@deposit)s?,? and'),
-  moment('(?:@payment|@deposit|month) (?:number |no )?{n}'),
-  moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
-  moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
-  moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
-  moment('(?:the )?first {t}'),
-  moment('{t} at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and'),
-  moment('(?:for |\\()(?:months|payments|deposits) <n> to {n}'),
-  // "each of the first 48 months"
-  moment('<e>{t}'),
-  moment('in (?:the )?(?:month|@payment) {n}', 'from', 1),
-  moment('term (?:is|of|was) {t}'),
-  moment('(?:has an?|for an?|with an?|an initial) {t} term'),
-  moment('(?:pays?|paid) (?:as agreed |regularly |normally |as usual )?for {t}'),
-  moment('{t} (?:later|into|on|have|has|after|from (?:now|today)|hence|in(?! )|are)'),
-  moment('in {t}'),
-];
 
 const kindsOf = {
   newRate: 'rate',
@@ -133,7 +78,10 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const paid = page.signs.flatMap(([best], at) =>
     best?.role === 'payment' && best.weight >= 9 && page.tokens[at]?.form === 'money' ? [at] : [],
   );
-  const [first, second, third] = paid;
+  // "… and then 320 a month. How many payments of 320 …?": once more.
+  const [first, second, third] = paid.filter(
+    (at, place) => !paid.slice(0, place).some((other) => tokenAt(page, other).value === tokenAt(page, at).value),
+  );
   if (first === undefined || second === undefined || third !== undefined || found.length > 0) return [];
   if (tokenAt(page, first).value === tokenAt(page, second).value) return [];
   // "He saves 320 a month. After 20 years he takes out 2,000": no larger deposit.
@@ -150,7 +98,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t|^ (?:from then|thereafter)/.test(behind);
   if (!moment || (!goesOn && !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)))
     return [];
-  return [{ token: second, kind: 'new payment', ...moment }];
+  return [{ token: second, kind: 'new payment', instead: first, ...moment }];
 }
 
 /** "200 a month for 4 years. Then 350 for 6 years": the change comes when the time of the first is over. */
@@ -167,179 +115,4 @@ function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
   const ends = [...flat.matchAll(keepsEnd)].length > 0;
   const pays = [...flat.matchAll(keepsPayment)].length > 0;
   return ends === pays ? {} : { keep: ends ? 'payments' : 'payment' };
-}
-
-type Moment = Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>;
-
-/** "Ten years ago she took a mortgage. Today the rate changes …": today is ten years later. */
-function timeSince(page: Page): Moment | undefined {
-  const found = /⟨t(\d+)⟩ ago(?![a-z])/.exec(page.flat);
-  const token = Number(found?.[1]);
-  return found && /loan|mortgage|borrow|lent/.test(page.flat)
-    ? { afterYears: yearsOf(page, token), taken: [{ token, role: 'after' }] }
-    : undefined;
-}
-
-const afterFirstYear =
-  /(?<![a-z])(?:after|at the end of|once) (?:the |her |his |their |its )?first year(?! ⟨)(?: (?:is|was) over)?(?![a-z])/;
-
-/** The moment that stands nearest in the sentence, or in the one before. */
-const goesOnThen = /(?<![a-z])(?:after that|since then|thereafter|from then on|afterwards)[^.;?!⟨]*$/;
-
-function momentOf(page: Page, token: number): Moment {
-  const place = page.places[token]!;
-  const sentence = sentenceAt(page, place);
-  const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
-  const since = sentence && /(?<![a-z])(?:today|now)(?![a-z])/.test(sentence.text) ? timeSince(page) : undefined;
-  if (since) return since;
-  // "For its first five years a loan over 25 bears 4.8 %; after that it bears 6 %."
-  const told = page.flat.slice(0, place.start);
-  const first = goesOnThen.test(told) ? [...told.matchAll(/first ⟨t(\d+)⟩/g)].at(-1)?.[1] : undefined;
-  if (first !== undefined)
-    return { afterYears: yearsOf(page, Number(first)), taken: [{ token: Number(first), role: 'after' }] };
-  const open = sentence && (whenLeft(page, sentence) ?? renewalOf(page, sentence));
-  if (open) return open;
-  if (sentence && afterFirstYear.test(sentence.text)) return { afterYears: 1, taken: [] };
-  return (
-    (sentence && nearestMoment(page, sentence, token)) ??
-    (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??
-    (before?.asks &&
-    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])rate (?:then|now) (?:rises|falls|goes|changes|becomes|drops|is)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])/.test(
-      sentence?.text ?? '',
-    )
-      ? momentAsked(page, before)
-      : undefined) ?? { taken: [] }
-  );
-}
-
-const leftToMake =
-  /(?:with|when|once|at the time when) (?:there are )?⟨([nt])(\d+)⟩ (?:(?:⟨e\d+⟩(?:-end)? )?payments )?(?:are )?(?:still |yet )?(?:to (?:be made|make|go|come|run)|left|remaining|outstanding|remain)(?![a-z])/;
-
-/** "With 36 payments still to be made the rate is cut": counted from the end. */
-function whenLeft(page: Page, within: Span): Moment | undefined {
-  const found = leftToMake.exec(page.flat.slice(within.start, within.end));
-  const token = Number(found?.[2]);
-  if (!found) return undefined;
-  const taken = [{ token, role: 'after' as const }];
-  const terms = page.signs.flatMap(([sign], at) =>
-    at !== token && (sign?.role === 'duration' || sign?.role === 'payments') ? [at] : [],
-  );
-  const years = Math.max(0, ...terms.map((at) => (page.tokens[at]?.form === 'time' ? yearsOf(page, at) : 0)));
-  if (found[1] === 't')
-    return years > yearsOf(page, token) ? { afterYears: years - yearsOf(page, token), taken } : undefined;
-  const often = page.periods.find(({ use }) => use === 'frequency')?.perYear ?? NaN;
-  const counts = terms.flatMap((at) => (page.tokens[at]?.form === 'count' ? [tokenAt(page, at).value] : []));
-  const timed = wholeNumber(years * often);
-  const after = Math.max(...counts, ...(timed > 0 ? [timed] : [])) - tokenAt(page, token).value;
-  return after > 0 ? { after, taken } : undefined;
-}
-
-/** "How much is owed after ten years? If the rate rises at that point, …" */
-function momentAsked(page: Page, { start, end }: Span): Moment | undefined {
-  const question = page.questions.filter(({ unit }) => unit.start >= start && unit.end <= end + 1).at(-1);
-  const place = question && placeAsked(page, question.unit, 'moment');
-  if (place?.afterYears !== undefined) return { afterYears: place.afterYears, taken: [] };
-  return place?.after === undefined ? undefined : { after: place.after, taken: [] };
-}
-
-function nearestMoment(page: Page, within: Span, token: number): Moment | undefined {
-  const place = page.places[token]!;
-  const text = page.flat.slice(within.start, within.end);
-  const found = moments.flatMap(({ words, role, less }, rank) =>
-    [...text.matchAll(words)].flatMap((match) => {
-      const at = Number(match[1]);
-      if (at === token || isAsked(page, at) || isTermAgain(page, at) || isInAll(page, at) || isItsOwn(page, token, at))
-        return [];
-      const { start, end } = page.places[at]!;
-      const distance = start > place.end ? start - place.end : place.start - end;
-      const { form, value, unit } = tokenAt(page, at);
-      const isYear = form === 'time' || /⟨o\d+⟩\s+y(?:ea)?r|of y(?:ea)?rs?\s/.test(match[0]);
-      const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value - less;
-      return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
-    }),
-  );
-  const [best] = found.sort((one, other) => one.distance - other.distance || one.rank - other.rank);
-  if (!best) return undefined;
-  const before = isMore(page, best.at) ? page.tokens.findIndex(({ form }, at) => form === 'time' && at < best.at) : -1;
-  if (before >= 0) return { afterYears: yearsOf(page, before), taken: [{ token: best.at, role: 'after' }] };
-  // "once three years are over (so from the 37th deposit on)": both say the same.
-  const same = found.filter(
-    ({ at, distance }) =>
-      at !== best.at && distance < best.distance + 40 && (!isTermLike(page, at) || isLater(page, at)),
-  );
-  const exact = [best, ...same].find((each) => 'after' in each.moment) ?? best;
-  const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
-  return { ...exact.moment, taken: [...taken].map(([at, role]) => ({ token: at, role })) };
-}
-
-/** "10 years at 3 %, then 2.4 % for 10 more years": the change comes when the first time is over. */
-export const isMore = (page: Page, at: number): boolean => {
-  const { form, start, end } = tokenAt(page, at);
-  return (
-    form === 'time' &&
-    (/ (?:more|further|additional) /.test(page.text.slice(start, end)) || /a further $/.test(page.text.slice(0, start)))
-  );
-};
-
-/** "… and she saves for eight years in all". */
-const isInAll = (page: Page, at: number): boolean =>
-  /^ (?:in all|in total|altogether|all told|on the whole|after (?:that|this|which|these|it))(?![a-z])/.test(
-    page.flat.slice(page.places[at]!.end),
-  );
-
-/** "After that 350 a month for six years", "raises it to 350 and goes on for six years": how long the new payment is made. */
-const isItsOwn = (page: Page, token: number, at: number): boolean =>
-  at > token &&
-  tokenAt(page, at).form === 'time' &&
-  !isMore(page, at) &&
-  page.signs[token]?.[0]?.role !== 'extra' &&
-  /^(?: (?:compounded|convertible)(?= ⟨e)| where (?:it|they) (?:then )?(?:stays?|remains?|lies?)(?= for)|,? (?:and )?(?:(?:at|on) the (?:end|start|beginning|first day|last day) of )?⟨[ae]\d+⟩|,(?= where)| each){0,4},?(?: and (?:then )?(?:goes|went|going|carries|keeps|continues)(?: on)?)? for $/.test(
-    page.flat.slice(page.places[token]!.end, page.places[at]!.start),
-  );
-
-/** "Three years later (after 36 payments)". */
-const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));
-
-/** "…; the loan must still be gone after the ten years", "… after 60 months": the term, named once more. */
-function isTermAgain(page: Page, at: number): boolean {
-  const { form, value, unit } = tokenAt(page, at);
-  const isTerm = (each: Token, other: number): boolean =>
-    each.value === value &&
-    ((each.form === 'time' &&
-      each.unit === unit &&
-      (page.signs[other]?.some(({ role, weight }) => role === 'duration' && weight >= 7) ?? false)) ||
-      (each.form === 'count' && unit === 'months' && page.signs[other]?.[0]?.role === 'payments'));
-  return (
-    form === 'time' &&
-    page.tokens.some((each, other) => other < at && isTerm(each, other)) &&
-    /(?:gone|over|end|ends|repaid|cleared|paid off)(?: [a-z]+){0,2} (?:after|in|within) (?:the |these |those )?$/.test(
-      page.flat.slice(0, page.places[at]!.start),
-    )
-  );
-}
-
-const isTermLike = (page: Page, at: number): boolean =>
-  page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;
-
-const looksAtPlace: ReadonlySet<string> = new Set(['balance', 'interest', 'principal', 'leftToPay', 'finalAmount']);
-
-/** It belongs to what a question looks at, not to the change. */
-function isAsked(page: Page, at: number): boolean {
-  const place = page.places[at]!;
-  return page.questions.some(
-    ({ asked, start, unit }) =>
-      looksAtPlace.has(asked) && place.start >= start && place.start < unit.end && place.start - start < 70,
-  );
-}
-
-/** After which payment, where so many payments or so many years are told. */
-export const paymentAfter = (
-  { after, afterYears }: { readonly after?: number; readonly afterYears?: number },
-  paymentsPerYear: number,
-): number | undefined => after ?? (afterYears === undefined ? undefined : wholeNumber(afterYears * paymentsPerYear));
-
-/** A count that is a hair off a whole number is that number. */
-export function wholeNumber(count: number): number {
-  const whole = Number(count.toFixed(0));
-  return Math.abs(count - whole) < 1e-6 ? whole : count;
 }

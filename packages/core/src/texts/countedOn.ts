@@ -1,7 +1,8 @@
 /** How many payments there are where a text tells the times before and behind a change. */
 
 import type { ChangeRead } from './changeRead.ts';
-import { isMore, paymentAfter } from './changesOfText.ts';
+import { isMore } from './momentOfChange.ts';
+import { paymentAfter } from './paymentCounts.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { PlanRead } from './planOfTerms.ts';
 

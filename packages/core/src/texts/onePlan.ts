@@ -44,7 +44,9 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     like,
   } = part;
   const asked = soughtBy(page, scope, questions);
-  const changes = changesOfText(page).filter(({ token }) => scope(page.places[token]!));
+  const changes = changesOfText(page).filter(({ token, instead = token }) =>
+    [token, instead].every((at) => scope(page.places[at]!)),
+  );
   const roles = new Map<number, Role>();
   for (const { taken } of changes) for (const { token, role } of taken) roles.set(token, role);
   takeLastPayment(page, roles, questions);

@@ -50,6 +50,7 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   if (several) return several.map((place) => ({ ...question, place }));
   const place =
     placeInTerm(page, question, kind) ??
+    afterPause(page, question, kind) ??
     paidSoFar(page, question) ??
     ownPlace(page, question, kind) ??
     untilThen(page, question) ??
@@ -177,6 +178,14 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
     ? { after: value, taken: [{ token, role: 'after' }] }
     : { from: value, to: value, taken: [{ token, role: 'from' }] };
 }
+
+/** "… pays nothing for a year. What is owed at the end of that year?" */
+const afterPause = (page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace | undefined =>
+  kind === 'moment' &&
+  /(?:end|close) of (?:that|this) (?:year|time|period|quarter)(?![a-z])/.test(page.flat.slice(unit.start, unit.end)) &&
+  changesOfText(page).some((each) => each.kind === 'skip')
+    ? { atChange: true, taken: [] }
+    : undefined;
 
 /** "What has been paid in interest so far, after 30 payments?" */
 function paidSoFar(page: Page, question: Question): AskedPlace | undefined {

@@ -1,7 +1,7 @@
 /** The place that a question names, in the payments of its plan. */
 
 import type { AskedPlace } from './lexicon/places.ts';
-import { paymentAfter, wholeNumber } from './changesOfText.ts';
+import { paymentAfter, wholeNumber } from './paymentCounts.ts';
 import type { ReadPlan } from './reading.ts';
 
 /** A plan with what its questions need to know besides. */

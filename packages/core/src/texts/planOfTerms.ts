@@ -1,7 +1,7 @@
 /** A plan put together from its terms: the amount from the price, the count from the years, and what is sought. */
 
 import { roundTo } from '../money/roundMoney.ts';
-import { wholeNumber } from './changesOfText.ts';
+import { wholeNumber } from './paymentCounts.ts';
 import { behindRates } from './periodUses.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import type { WordRole } from './lexicon/wordRole.ts';

@@ -4,6 +4,7 @@ import type { FlatText } from './flatText.ts';
 import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
 import { moneyEndCues } from './lexicon/moneyEnds.ts';
+import { moneyLeftCues } from './lexicon/moneyLeft.ts';
 import { moneyPaidCues } from './lexicon/moneyPaid.ts';
 import { moneyPricedCues } from './lexicon/moneyPriced.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
@@ -24,6 +25,7 @@ const find = lexicon([
   ...moneyChangeCues,
   ...moneyBesideCues,
   ...moneyEndCues,
+  ...moneyLeftCues,
   ...moneyPricedCues,
   ...moneyCues,
   ...moneyPaidCues,

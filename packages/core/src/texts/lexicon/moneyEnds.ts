@@ -45,13 +45,6 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:purchase|buying|option)(?: price)? at the end(?: of [a-z ]{3,16})?:? {m}',
     '{m} to be paid at the end to (?:own|keep|buy)',
   ),
-  cue('finalAmount', 12, '{m} (?:of |as )?(?:a |the )?balloon(?! (?:loan|mortgage|note)(?![a-z]))'),
-  cue('finalAmount', 13, 'then (?:it|they|the [a-z]+) (?:is|are) (?:yours|hers|his|theirs|ours) for {m}'),
-  cue(
-    'finalAmount',
-    13,
-    '(?:sold|sells?) for {m} (?:a|an|the) [a-z]+ (?:that |which )?(?:she|he|they) (?:had )?bought',
-  ),
   cue(
     'finalAmount',
     14,
@@ -82,16 +75,10 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '<t>[^.?!⟨]{0,20} from (?:today|now) [a-z ]{2,20}(?:must|has to|have to|will have to|is to) (?:pay|find|hand over) {m}(?! (?:<[ea]>|each|every))',
     'one (?:single )?deposit[^?]{0,80}holds {m} (?:today|now)',
   ),
-  cue('finalAmount', 12, 'resale (?:value )?(?:at the end|afterwards)?:? ?(?:of )?{m}'),
   cue(
     'finalAmount',
     13,
     '(?:last|final|closing) (?:additional |extra |further )?payment of {m} (?:at the end|with the last|when)',
-  ),
-  cue(
-    'finalAmount',
-    12,
-    '(?:account|fund|pot)[^.?!]{0,60},? then (?:held|contained|had|stood at|showed|amounted to) {m}',
   ),
   cue(
     'finalAmount',
@@ -100,26 +87,10 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   ),
   cue(
     'finalAmount',
-    13,
-    '(?:can|may|could|might|has the right to|has an option to|have the option to) (?:then )?(?:purchase|buy|acquire|take over|keep) (?:it|them|the [a-z ]{2,24}?)(?:[^.;?!⟨]|⟨[ton]\\d+⟩){0,50} for {m}',
-  ),
-  cue(
-    'finalAmount',
-    12,
-    '(?:residual(?: value)?|resale value|remaining value)[^.;?!⟨]{0,30}(?:<[tn]>[^.;?!⟨]{0,12})? (?:is|of|will be) {m}',
-  ),
-  cue(
-    'finalAmount',
     12,
     '{m} (?:must|should|has to|is to|needs to|will have to) be (?:in|on|available|there|ready|at hand|saved)(?![a-z])[^.;?!⟨]{0,30} (?:in|after|within) <t>',
   ),
   cue('finalAmount', 12, '(?:is|are|be) (?:then )?bought (?:for|at) {m} (?:at the end|when|afterwards|then)'),
-  cue(
-    'finalAmount',
-    12,
-    'balloon (?:payment )?(?:of|:|is) {m}',
-    '(?:and|plus|with) a (?:balloon|final lump|closing payment|residual) of {m}',
-  ),
   cue(
     'finalAmount',
     13,
@@ -338,10 +309,5 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     '(?:may|can|could|might) (?:then |afterwards )?be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}(?! (?:in )?cash)',
-  ),
-  cue(
-    'finalAmount',
-    10,
-    '(?:until|when|before) (?:it|this|that|they) (?:is|are|has|have|will be|be|becomes?)(?: become| grown to)? (?:worth )?{m}',
   ),
 ];

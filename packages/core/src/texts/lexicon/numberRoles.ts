@@ -4,6 +4,16 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue(
+    'ignored',
+    13,
+    '\\((?:so |that is |i\\.e\\. |thus )?{n} (?:<e> )?@payment (?:are|is|were|was) (?:missed|skipped|left out|not made|not paid|omitted)',
+  ),
+  cue(
+    'ignored',
+    13,
+    'the (?:remaining|other) {n} (?:equal |level )?(?:<e> )?@payment (?:are|is|will be) (?:all )?(?:equal|level|the same)',
+  ),
   cue('skip', 12, '(?:is|are|was|were) interrupted (?:after [^.?!⟨]{0,12}<o>(?: (?:<e> )?@payment)? )?for {t}'),
   cue(
     'ignored',

@@ -307,7 +307,7 @@ export const moments: readonly PlaceRecord[] = [
     () => ({ atChange: true }),
   ),
   place(
-    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of (?:the|this|that) (?:pause|holiday|break|gap|respite|suspension))) ?',
+    '(?:when(?! (?:he|she|they) (?:stops?|finish(?:es)?|is done|are done|retires?))|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of (?:the|this|that) (?:pause|holiday|break|gap|respite|suspension))) ?',
     [],
     () => ({ atChange: true }),
   ),

@@ -1,6 +1,6 @@
 /** "From 25 to 35 she saves; then it is left alone until she is 65": two stages told by three ages. */
 
-import { wholeNumber } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';

@@ -2,7 +2,8 @@
 
 import { doubt } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
-import { changesOfText, wholeNumber } from '../changesOfText.ts';
+import { changesOfText } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import type { Page } from '../page.ts';
@@ -40,6 +41,7 @@ const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
 const firstDue =
   /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:from now|from today|hence|later|(?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) ))/;
+const theRest = /(?:remaining|other) ⟨n(\d+)⟩ (?:equal |level )?(?:⟨e\d+⟩ )?payments/;
 const startsThen =
   /(?:when|before|once|as|by the time) (?:he|she|they|it) (?:starts?|begins?) (?:to pay|to repay|paying|repaying)|(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
 const paidThen =
@@ -86,13 +88,25 @@ function readOwedLater(page: Page): DraftReading | undefined {
     return undefined;
   const years = wait.years - (wait.isFirst ? 1 / plan.paymentsPerYear : 0);
   if (years <= 0) return undefined;
-  return readingOfPlans(page, lyingFirst(repaid, { ...wait, years }, 'repaid'), questions, () => undefined);
+  const both = lyingFirst(withTheRest(page, repaid, years), { ...wait, years }, 'repaid');
+  return readingOfPlans(page, both, questions, () => undefined);
+}
+
+/** "… over five years, but nothing in the first three months. The remaining 57 payments …": as many as are left. */
+function withTheRest(page: Page, sole: SolePlan, years: number): SolePlan {
+  const token = Number(theRest.exec(page.flat)?.[1] ?? NaN);
+  const { payments, paymentsPerYear } = sole.plan;
+  const left = token >= 0 && payments !== null ? wholeNumber(payments - years * paymentsPerYear) : undefined;
+  if (left === undefined || page.tokens[token]?.value !== left) return sole;
+  return { ...sole, plan: { ...sole.plan, payments: left }, roles: new Map(sole.roles).set(token, 'payments') };
 }
 
 /** For how long nothing is paid; `isFirst` where it is the first payment that is told. */
 function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefined {
   const found = unpaid.exec(page.flat);
-  if (found && paidThen.test(page.flat.slice(found.index))) return toldTime(page, found[1] ?? found[2] ?? found[3]);
+  // "Nothing is paid in the first three months …. The remaining 57 payments are equal."
+  if (found && (theRest.test(page.flat) || paidThen.test(page.flat.slice(found.index))))
+    return toldTime(page, found[1] ?? found[2] ?? found[3]);
   const begins = beginsLater.exec(page.flat);
   if (begins) return toldTime(page, begins[1] ?? begins[2]);
   const first = firstDue.exec(page.flat);

@@ -7,7 +7,7 @@ import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
-import { wholeNumber } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import type { ReadLink, ReadPlan, Role } from '../reading.ts';
 import { impliedFrequency } from '../periodUses.ts';
 import { yearsOf } from '../terms.ts';

@@ -16,6 +16,7 @@ import { readPhases } from './phases.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
+import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
 import { readToldPayment } from './toldPayment.ts';
@@ -31,6 +32,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readStillToMake,
   readRefinanced,
   readAtFoundRate,
+  readSpreadAgain,
   readCalledIn,
   readOtherPayment,
   readOtherRate,

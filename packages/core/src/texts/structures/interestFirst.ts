@@ -1,6 +1,6 @@
 /** "For two years only the interest is paid, then it is repaid over five": what is owed stays, and is repaid by a plan of its own. */
 
-import { wholeNumber } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';

@@ -8,7 +8,7 @@ import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { withoutNewRates, type Page, type Scope } from '../page.ts';
 import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity } from '../reading.ts';
-import { wholeNumber } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import { yearsOf } from '../terms.ts';
 import { agesTold } from './agedStages.ts';
 import { isIn } from './clauses.ts';
@@ -159,7 +159,7 @@ function earnedInBoth(
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|over the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|over the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|to be available|from birth|birthday|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 

@@ -6,7 +6,7 @@ import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
-import { wholeNumber } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { Compared, ReadArgs, ReadLink, ReadPlan } from '../reading.ts';
 import { yearsOf } from '../terms.ts';

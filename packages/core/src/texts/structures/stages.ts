@@ -1,6 +1,6 @@
 /** What has been put in goes on growing: "saves for 7 years, then leaves it for another 5", "3 years at 4 %, then 2 at 5 %". */
 
-import { wholeNumber } from '../changesOfText.ts';
+import { wholeNumber } from '../paymentCounts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';

@@ -2,7 +2,8 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import { changesOfText, paymentAfter } from '../changesOfText.ts';
+import { changesOfText } from '../changesOfText.ts';
+import { paymentAfter } from '../paymentCounts.ts';
 import { tokenAt, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
@@ -38,6 +39,14 @@ function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: 
   return k === undefined ? undefined : { k, then: { payment: tokenAt(page, told.token).value }, plus: 0, roles };
 }
 
+/** "… and then 320 a month. How many payments of 320 does she make?": those behind the change. */
+function paymentNamed(page: Page, words: string): number | undefined {
+  const token = Number(/how many (?:⟨e\d+⟩ )?payments of ⟨m(\d+)⟩/.exec(words)?.[1] ?? NaN);
+  const [change] = token >= 0 ? changesOfText(page).filter(({ kind }) => kind === 'new payment') : [];
+  const isIt = change && change.token !== token && tokenAt(page, change.token).value === tokenAt(page, token).value;
+  return isIt ? token : undefined;
+}
+
 /** "What is owed after the tenth payment, and how many payments remain?": where nothing changes, they are counted from there. */
 function momentAsked(placed: readonly PlacedQuestion[], { kind, paymentsPerYear, finalAmount, unknown }: ReadPlan) {
   const place = placed.find((each) => each.asked === 'balance' && each.place)?.place;
@@ -47,10 +56,11 @@ function momentAsked(placed: readonly PlacedQuestion[], { kind, paymentsPerYear,
 
 /** @returns nothing where no change or moment is told behind which payments are counted */
 export function readStillToMake(page: Page): DraftReading | undefined {
-  if (!stillToMake.test(page.flat)) return undefined;
+  if (!stillToMake.test(page.flat) && paymentNamed(page, page.flat) === undefined) return undefined;
   const placed = placeQuestions(page);
   const isLeft = (each: PlacedQuestion): boolean =>
-    (each.asked === 'payments' || each.asked === 'howLong') && stillToMake.test(wordsOf(page, each));
+    (each.asked === 'payments' || each.asked === 'howLong') &&
+    (stillToMake.test(wordsOf(page, each)) || paymentNamed(page, wordsOf(page, each)) !== undefined);
   if (placed.filter(isLeft).length !== 1) return undefined;
   const first = readPlan(page, { questions: placed.filter((each) => !isLeft(each)) });
   const { plan, read } = first;
@@ -89,11 +99,14 @@ export function readStillToMake(page: Page): DraftReading | undefined {
     unknown: 'payments',
     links,
   };
+  const again = paymentNamed(page, page.flat);
+  const namedAgain = again === undefined ? [] : ([[again, 'payment']] as const);
   return readingOfPlans(
     page,
     [
-      { ...first, plan: { ...plan, name: 'first' } },
-      { ...first, plan: then, roles: new Map([...first.roles, ...(other?.roles ?? [])]) },
+      // "How large was the loan? If she then pays more, …": what is sought is that of the plan as it was.
+      { ...first, plan: { ...plan, name: 'first', ...(plan.unknown === 'amount' ? { changes: [] } : {}) } },
+      { ...first, plan: then, roles: new Map([...first.roles, ...(other?.roles ?? []), ...namedAgain]) },
     ],
     questions,
     () => undefined,

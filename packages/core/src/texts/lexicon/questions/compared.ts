@@ -4,6 +4,16 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'choice',
+    13,
+    '(?:at|with|from|under) which (?!month|year|payment|rate|quarter|time|age|instal)(?:[a-z]+ ){0,2}(?:does|do|will|would|is|are|must)(?: [a-z]+){0,4} (?:pay|paid|cost|spend|less|more|cheaper|better|dearer)',
+  ),
+  cue(
+    'difference',
+    15,
+    'what (?:does|do|will|would) (?:the|this|that) (?:longer|shorter|slower|second|other) (?:term|time|loan|plan|offer|repayment)s? (?:cost|add|save)(?: (?:him|her|them|it|you))? (?:in|to) (?:the )?(?:additional|extra|more|total)? ?(?:interest|cost)',
+  ),
   cue('difference', 16, 'how many (?:<e> )?@payment fewer (?:is|are) (?:that|this|there)'),
   cue('difference', 16, '(?:what|how much) (?:would|do|does|will) <n> (?:<e>(?:-end)? )?@payment save'),
   cue('difference', 17, 'how much interest is (?:not|no longer) paid'),

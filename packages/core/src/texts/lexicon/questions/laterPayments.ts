@@ -109,7 +109,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?[?,])',
     '(?:what|how much) (?:does|will|must|would|do) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to )?pay (?:<[ea]> )?(?:from then on|from there on|from that (?:point|moment|day) on|thereafter|afterwards)',
-    '(?:what|which) (?:<e> )?(?:@payment) (?:then )?(?:clears|repays|pays off|amortizes|ends) [^?⟨]{0,40}(?:on the (?:original|old|same|agreed) (?:date|day)|on time|as planned|on schedule)',
+    '(?:what|which) (?:<e> )?(?:@payment) (?:then )?(?:clears?|repays?|pays? off|amortizes?|ends?) [^?⟨]{0,40}(?:(?:on|by) the (?:original|old|same|agreed) (?:date|day)|on time|as planned|on schedule)',
     '^(?:and )?(?:the )?payment later',
     '^(?:and )?after(?:wards)?(?: (?:it|that))?(?= ?\\?)',
     'what (?:does|will|must|do) (?:he|she|they|it) (?:have to )?pay (?:then|now|after (?:it|that|this|the [a-z]+))(?= ?[?,])',

@@ -6,6 +6,11 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
+    14,
+    '(?:what|which|how large an?) (?:additional |extra |further |equal |regular )?(?:amount|sum) (?:must|should|has to|needs to|is to|will have to) be (?:added|deposited|paid in|put in|set aside|saved|invested|contributed|paid) (?:at the (?:end|beginning|start|close) of )?<e>',
+  ),
+  cue(
+    'payment',
     17,
     '(?:what|how (?:large|much|high|big)) would (?:the|her|his|their|its|each) (?:<e> )?@payment (?:have been|be|come to)',
   ),

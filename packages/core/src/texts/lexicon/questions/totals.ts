@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    14,
+    'how much (?:rent|in rent|money in rent) (?:does|do|will|did|would) (?:he|she|they|it|the [a-z]+) (?:collect|receive|get|take in|pay)',
+    'how much (?:does|do|will|did) (?:he|she|they|it|the [a-z]+) (?:collect|receive|get|take in) in (?:rent|rents|all|total)',
+  ),
+  cue(
+    'totalPaid',
     16,
     '(?:how much|what) will (?:he|she|they|it|the [a-z]+) have (?:got|received|had|drawn|been paid)(?: out)? (?:in all|altogether|in total)',
   ),

@@ -1,0 +1,46 @@
+/** Words beside a sum of money that say it is left, owed or paid at the end: a balloon, a residual. `{…}` is the sum. */
+
+import { cue, type Cue } from './record.ts';
+import type { WordRole } from './wordRole.ts';
+
+export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    14,
+    '(?:at the end|after that|afterwards|then|after the (?:lease|hire|term|contract))[^.;?!⟨]{0,30} (?:is|are|will be|can be|would be|is to be) sold(?: on| off| again)? (?:for|at) {m}',
+  ),
+  cue('finalAmount', 12, '{m} (?:of |as )?(?:a |the )?balloon(?! (?:loan|mortgage|note)(?![a-z]))'),
+  cue('finalAmount', 13, 'then (?:it|they|the [a-z]+) (?:is|are) (?:yours|hers|his|theirs|ours) for {m}'),
+  cue(
+    'finalAmount',
+    13,
+    '(?:sold|sells?) for {m} (?:a|an|the) [a-z]+ (?:that |which )?(?:she|he|they) (?:had )?bought',
+  ),
+  cue('finalAmount', 12, 'resale (?:value )?(?:at the end|afterwards)?:? ?(?:of )?{m}'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:account|fund|pot)[^.?!]{0,60},? then (?:held|contained|had|stood at|showed|amounted to) {m}',
+  ),
+  cue(
+    'finalAmount',
+    13,
+    '(?:can|may|could|might|has the right to|has an option to|have the option to) (?:then )?(?:purchase|buy|acquire|take over|keep) (?:it|them|the [a-z ]{2,24}?)(?:[^.;?!⟨]|⟨[ton]\\d+⟩){0,50} for {m}',
+  ),
+  cue(
+    'finalAmount',
+    12,
+    '(?:residual(?: value)?|resale value|remaining value)[^.;?!⟨]{0,30}(?:<[tn]>[^.;?!⟨]{0,12})? (?:is|of|will be) {m}',
+  ),
+  cue(
+    'finalAmount',
+    12,
+    'balloon (?:payment )?(?:of|:|is) {m}',
+    '(?:and|plus|with) a (?:balloon|final lump|closing payment|residual) of {m}',
+  ),
+  cue(
+    'finalAmount',
+    10,
+    '(?:until|when|before) (?:it|this|that|they) (?:is|are|has|have|will be|be|becomes?)(?: become| grown to)? (?:worth )?{m}',
+  ),
+];

@@ -1,0 +1,46 @@
+/** What is still owed on the way, repaid over another time at the same rate: "… if the rest were spread over three years". */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import { sentenceAt, tokenAt, type Page } from '../page.ts';
+import { momentOf } from '../placesInPlan.ts';
+import type { ReadLink } from '../reading.ts';
+import { wholeNumber } from '../paymentCounts.ts';
+import { yearsOf } from '../terms.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, questionsOf, type Owned } from './severalPlans.ts';
+
+const again =
+  /(?<![a-z])(?:extend|spread|stretch|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
+
+/** @returns nothing where no time for what is left is told, or the rate changes, too */
+export function readSpreadAgain(page: Page): DraftReading | undefined {
+  const found = again.exec(page.flat);
+  const rates = page.tokens.filter(
+    ({ form }, at) => form === 'percent' && !/Rate$/.test(page.signs[at]?.[0]?.role ?? ''),
+  );
+  const token = Number(found?.[2]);
+  const told = found && sentenceAt(page, page.places[token]!);
+  if (!found || !told || rates.length !== 1) return undefined;
+  const placed = ownedQuestions(page, ({ asked, unit }) =>
+    asked === 'newPayment' || (asked === 'payment' && unit.start >= told.start && unit.end > found.index) ? 1 : 0,
+  ).map((each): Owned => (each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each));
+  const first = readPlan(page, { scope: without(page.places[token]!), questions: questionsOf(placed, 0) });
+  const { plan, read } = first;
+  const before = placed.filter(({ owner, asked, place }) => owner === 0 && asked === 'balance' && place);
+  const k = momentOf(before.at(-1)?.place, { plan, index: 0, wanted: undefined });
+  const isOpen = plan.kind === 'borrowing' && plan.changes.length === 0 && read.missing.length === 0;
+  if (!isOpen || k === undefined || !placed.some(({ owner }) => owner === 1)) return undefined;
+  const payments =
+    found[1] === 't' ? wholeNumber(yearsOf(page, token) * plan.paymentsPerYear) : tokenAt(page, token).value;
+  const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'balanceAfter', args: { k } }];
+  return follow(
+    page,
+    { ...first, plan: { ...plan, name: 'first' } },
+    placed,
+    { name: 'then', amount: null, payments, payment: null, finalAmount: 0, unknown: 'payment' },
+    links,
+    [[token, 'duration']],
+    () => undefined,
+  );
+}
