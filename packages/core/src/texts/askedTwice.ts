@@ -31,6 +31,7 @@ const ways: readonly ((asking: Asking) => Question[] | undefined)[] = [
   eachAndInAll,
   thenAndNow,
   whatItConsistsOf,
+  compoundedTwoWays,
 ];
 
 const wordsOf = ({ flat, own }: Asking): string => flat.slice(own.unit.start, own.unit.end);
@@ -100,6 +101,12 @@ function whatItConsistsOf(asking: Asking): Question[] | undefined {
         { ...own, asked: 'principal' },
       ]
     : undefined;
+}
+
+/** "What is the rate, compounded (a) annually, (b) monthly?" */
+function compoundedTwoWays(asking: Asking): Question[] | undefined {
+  const found = /^([^?]*(?:compounded|convertible)[^?⟨]{0,12}⟨e\d+⟩)[^?⟨]{0,14}⟨e\d+⟩\W*$/.exec(wordsOf(asking));
+  return asking.own.asked === 'nominalRate' && found ? partedAt(asking, found[1]!.length, 'nominalRate') : undefined;
 }
 
 /** "What are they worth at the end of the 20 years, and today?" */

@@ -216,9 +216,14 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
   // "Old payment? Balance? New payment?"
   const isBare = !place && (isBalanceAlone.test(unit) || /(?<![a-z])(?:now|today)(?![a-z])/.test(unit));
   const k = isBehind ? last.to : (momentOf(place, of, last) ?? (isBare ? of.changesAfter : undefined));
-  // "It has 9 years to run. What is the outstanding principal now?"
+  // "It has 9 years to run. What is the outstanding principal now?", "… when she took it over?"
   const isNow =
-    k === undefined && plan.unknown === 'amount' && /(?<![a-z])(?:now|today|at present)(?![a-z])/.test(unit);
+    k === undefined &&
+    plan.unknown === 'amount' &&
+    plan.changes.length === 0 &&
+    /(?<![a-z])(?:now|today|at present)(?![a-z])|(?:when|as|at the time) (?:he|she|they|[a-z]+) (?:took (?:it |the [a-z]+ )?over|takes (?:it |the [a-z]+ )?over|bought|buys)/.test(
+      unit,
+    );
   if (isNow) return is('amount');
   // Where payments come first, the last one falls a period before the end.
   const isAfterLast =

@@ -144,6 +144,7 @@ function calendarAt(text: string, at: number): Token | undefined {
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
   /^ (?:of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+const ofTerm = /^ of (?:the|its|his|her|their) (?:whole )?(?:term|time|payments|instalments|installments|years|life)\b/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
 /** "a third of the price", "half the price down", "three quarters of a per cent". */
@@ -163,9 +164,10 @@ function shareAt(lower: string, at: number): Token | undefined {
   const [words, many = 'one', part = ''] =
     /^(?:(an?|one|two|three|four)[ -])?(half|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)(?![a-z])/.exec(here) ??
     [];
-  // "the tenth deposit" is no share.
+  // "the tenth deposit" is no share; "a third of the term" is none of money.
   if (
     words === undefined ||
+    ofTerm.test(here.slice(words.length)) ||
     (/^(?:third|quarter|fifth|sixth|eighth|tenth)$/.test(words) && /the $/.test(lower.slice(Math.max(0, at - 4), at)))
   )
     return undefined;
@@ -186,7 +188,9 @@ function aYearAt(lower: string, at: number): Token | undefined {
   const century = /^(a quarter of|half) a century\b/.exec(here);
   if (century) return { ...token('time', at, century[0].length, century[1] === 'half' ? 50 : 25), unit: 'years' };
   if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
-  const alone = /^an? (year|month|week|fortnight|quarter)\b/.exec(here);
+  const alone = /^an? (year|month|week|fortnight|quarter)\b(?! of (?:the|its|his|her|their)(?! (?:year|month))\b)/.exec(
+    here,
+  );
   const before = /(?:after|when|for|over|within|once|first payment|due|in|is)\s$/.test(
     lower.slice(Math.max(0, at - 9), at),
   );

@@ -177,6 +177,9 @@ interface BuiltAmount {
   readonly parts: Partial<ReadPlan>;
 }
 
+const paidAtOnce =
+  /(?:fee|charge)(?![a-z])[^.;?!]{0,30}(?:payable|paid|due|falls due) (?:together )?(?:with the first|(?:on|at) (?:signing|delivery)|up ?front|at once|at the (?:start|outset)|today)/;
+
 /** amount = price − down payment − trade-in − rebate + fees. */
 function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: ReadonlySet<Asked>): BuiltAmount {
   const sum = (role: Role): number | undefined => {
@@ -222,9 +225,12 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
       page.flat,
     );
   const shared = price - (isOfRest ? (tradeIn ?? 0) + (rebate ?? 0) : 0);
-  const downPayment = downShare === undefined ? sum('downPayment') : roundTo(shared * downShare, 2);
+  const paidDown = downShare === undefined ? sum('downPayment') : roundTo(shared * downShare, 2);
+  // A lease's fee that is paid with the first rental is paid down as well.
+  const entry = terms.kind === 'leasing' && paidAtOnce.test(page.flat) ? sum('fee') : undefined;
+  const downPayment = entry === undefined ? paidDown : (paidDown ?? 0) + entry;
   const borrowed = price - (downPayment ?? 0) - (tradeIn ?? 0) - (rebate ?? 0);
-  const fees = sum('fee') ?? feeShare(page, terms, roles, borrowed);
+  const fees = entry === undefined ? (sum('fee') ?? feeShare(page, terms, roles, borrowed)) : undefined;
   const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
   const amount = borrowed + (fees ?? 0);
   return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };

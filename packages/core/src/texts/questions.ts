@@ -195,6 +195,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
       findAsked(flat.slice(from, limit).replace(/\s\(?[a-h]\)\s*$/, ', ')).filter(
         ({ start, end }) =>
           from + start < opensUntil(flat, piece) &&
+          !takesWhat.test(flat.slice(Math.max(0, from + start - 24), from + start)) &&
           !(
             /(?:deposit|payment)$/.test(flat.slice(from + start, from + end)) &&
             / included/.test(flat.slice(from + end, from + end + 14))
@@ -221,6 +222,10 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   });
   return { found, missed };
 }
+
+/** "If she refinances what she still owes": that asks nothing. */
+const takesWhat =
+  /(?:refinanc(?:e|es|ed|ing)|repa(?:y|ys|id)|pays? (?:off|back)|transfers?|moves?|borrows?|settles?|clears?|takes? over|replaces?) $/;
 
 /** "What is the payment if the rate is 6 % …?": what stands before "if", where something does. */
 function bestAsked(words: string, matches: readonly Match<Asked>[]): Match<Asked> | undefined {

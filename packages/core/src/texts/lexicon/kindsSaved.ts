@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    7,
+    'adds? an? (?:fixed|equal|level|regular|constant) (?:sum|amount)(?: of money)? (?:<[ea]>|each|every|at)',
+  ),
+  cue('saving', 6, 'deposits? ⟨[mn]\\d+⟩ at the (?:end|beginning|start) of <e>'),
+  cue(
+    'saving',
     9,
     '(?:^|[.?!] )<t> of <m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
     'after how many (?:<e> )?(?:deposits|payments|months|years|quarters) (?:is|are|will) there (?:be )?<m>',

@@ -103,7 +103,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'price (?:falls|drops|comes down|is (?:reduced|lowered|cut)) by {m}',
     '(?:of which |less )?{m} (?:of it |of this |of that )?(?:is|are|was|were) (?:then |at once )?(?:waived|forgiven|struck off|knocked off|taken off|let off|deducted|rebated|discounted)',
     '(?:rebate|discount|cash-?back|reduction|allowance off)(?: is| of|:)* {m}',
-    '{m} (?:cash[- ]?back|(?:cash )?rebate|discount|reduction|off|less)(?! the (?:loan|debt))(?! (?:her|his|their|my) hands)(?! an? )',
+    '{m} (?:cash[- ]?back|(?:cash )?rebate|discount|reduction|off|less)(?! (?:the|her|his|their|its|this|that) (?:loan|debt|mortgage))(?! (?:her|his|their|my) hands)(?! an? )',
     '(?:takes?|takes off) {m} off',
     'takes? off {m}',
     'less (?:an? |the )?{m}',

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    12,
+    '(?:saves?|saved|deposits?|deposited|savings|fund|account)[^?]*after <n> (?:deposits|payments|contributions)[^.?!⟨]{0,24}(?:balance|account|fund) (?:is|was|shows|showed|stands at|stood at|reads) {m}',
+  ),
+  cue(
+    'finalAmount',
     13,
     'after how many (?:<e> )?(?:deposits|payments|months|years|quarters) (?:is|are|will) there (?:be )?{m}',
   ),

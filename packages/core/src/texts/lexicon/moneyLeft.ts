@@ -7,6 +7,11 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     14,
+    '(?:option to (?:buy|purchase)|purchase option|right to buy)(?: it| the [a-z]+)? (?:costs?|is|of|at|for|amounts to|comes to):? {m}',
+  ),
+  cue(
+    'finalAmount',
+    14,
     '(?:at the end|after that|afterwards|then|after the (?:lease|hire|term|contract))[^.;?!⟨]{0,30} (?:is|are|will be|can be|would be|is to be) sold(?: on| off| again)? (?:for|at) {m}',
   ),
   cue('finalAmount', 12, '{m} (?:of |as )?(?:a |the )?balloon(?! (?:loan|mortgage|note)(?![a-z]))'),

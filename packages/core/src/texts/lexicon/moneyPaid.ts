@@ -9,6 +9,11 @@ const goal =
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
+    'payment',
+    13,
+    '(?:afford|manage|spare) {m} (?:<[ea]>|(?:at|on|by) the (?:end|start|beginning|first|last)(?: day)? of <e>)',
+  ),
+  cue(
     'downPayment',
     14,
     '(?:makes?|made|pays?|paid|with|after) an? (?:first|initial|opening|upfront|up-front) (?:payment|rental|instal?lment) of {m}(?=[^.?!]{0,24}(?:and|then|followed by|plus) (?:[a-z0-9]+ |<[en]> |<t> ){0,3}(?:@payment)[^.?!⟨]{0,12}<m>)',

@@ -5,6 +5,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue(
+    'ignored',
+    13,
+    '(?:prize|jackpot|award|legacy|inheritance|settlement|grant|winnings) of {m}[^.?!⟨]{0,40}(?:as|in|by|through|over) <n> [^.?!⟨]{0,30}(?:<e> [^.?!⟨]{0,30})?of <m>',
+    '{m} (?:prize|jackpot|award|legacy|inheritance|settlement|lottery|grant)[^.?!⟨]{0,40}(?:as|in|by|through|over) <n> [^.?!⟨]{0,30}(?:<e> [^.?!⟨]{0,30})?of <m>',
+    '(?:lottery|prize|jackpot|settlement)[^.?!⟨]{0,30} pays? {m} (?:as|in|by|through) <n> [^.?!⟨]{0,30}(?:<e> [^.?!⟨]{0,30})?of <m>',
+  ),
   cue('amount', 13, '{m} balloon (?:loan|mortgage|note)'),
   cue('amount', 12, '{m} (?:is|are) drawn down to nothing', '{m} pays an? (?:equal|level|fixed) (?:amount|sum)'),
   cue(

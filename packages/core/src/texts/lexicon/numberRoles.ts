@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
+    12,
+    '(?<!payments)(?<!instalments)(?<!deposits)(?<!withdrawals)(?<!rentals)(?<!rents),? {n} in number(?! of)',
+  ),
+  cue(
+    'ignored',
     13,
     '\\((?:so |that is |i\\.e\\. |thus )?{n} (?:<e> )?@payment (?:are|is|were|was) (?:missed|skipped|left out|not made|not paid|omitted)',
   ),
@@ -202,6 +207,6 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '\\((?:there are|with|all|of whom) {n}[^)⟨]*\\)',
     'there are {n} of them',
   ),
-  cue('daysPerYear', 11, '<e> \\({t}\\)'),
+  cue('daysPerYear', 11, '<[ea]> \\({t}\\)', '(?:per|a|an|the) year \\({t}\\)'),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),
 ];

@@ -221,11 +221,27 @@ export const moments: readonly PlaceRecord[] = [
     ['after'],
     ([left]) => ({ leftPayments: left! }),
   ),
+  // "When a quarter of the term is left", the rest is over.
+  ...(
+    [
+      ['a third', 2 / 3],
+      ['two[ -]thirds', 1 / 3],
+      ['(?:a quarter|<a>)', 3 / 4],
+      ['three[ -]quarters', 1 / 4],
+      ['half', 1 / 2],
+    ] as const
+  ).map(([words, part]) =>
+    place(
+      `${words} of (?:the|its|her|his|their) (?:whole )?(?:term|time|payments|instalments|years|life|loan) (?:(?:is|are) )?(?:still )?(?:left|remains?|remaining|to go|to run|to come|lies ahead)`,
+      [],
+      () => ({ part }),
+    ),
+  ),
   ...(
     [
       ['a third', 1 / 3],
       ['two[ -]thirds', 2 / 3],
-      ['a quarter', 1 / 4],
+      ['(?:a quarter|<a>)', 1 / 4],
       ['three[ -]quarters', 3 / 4],
     ] as const
   ).map(([words, part]) =>

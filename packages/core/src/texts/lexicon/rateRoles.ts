@@ -43,6 +43,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     10,
     'in the first <t>[^.?!⟨]{0,40}<p>(?: (?:<[ae]>|compounded|convertible)){0,3},? (?:and )?(?:in|for|over|during) the (?:next|other|following|last|remaining) <t>,? (?:(?:it|the account|the fund) (?:pays|earns|gives) )?(?:at )?{p}',
     '<p>(?: (?:<[ae]>|compounded|convertible)){0,3} for <t>,? and (?:at )?{p}(?: (?:<[ae]>|compounded|convertible)){0,3} for the (?:other|next|following|last|remaining) <t>',
+    '<p>(?: (?:<[ae]>|compounded|convertible)){0,3} for <t>,? and (?:at )?{p}(?: (?:<[ae]>|compounded|convertible)){0,3} for the <t> (?:after|that follow|following|thereafter)',
   ),
   cue(
     'finalAmountRate',

@@ -12,6 +12,16 @@ export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
   cue(
+    'beginning',
+    9,
+    '(?:on|by) the ⟨o\\d+⟩ and (?:on )?(?:the )?⟨o\\d+⟩(?= of <e>|,|;|\\.| [a-z]+ (?:pays?|puts?|saves?|deposits?))',
+  ),
+  cue(
+    'beginning',
+    9,
+    '(?:first|the first)(?: (?:payment|deposit|one|instal?lment|of them))? (?:on )?that (?:very |same )?day',
+  ),
+  cue(
     'end',
     10,
     'first (?:withdrawal|payment|payout|income|one|of these)(?: (?:is|being|comes?|falls|made|paid|due|then)){0,3} (?:one (?:month|quarter|year|week|half-year)|⟨t\\d+⟩) after the (?:last|final) (?:deposit|contribution|payment in)(?= ?[.,;?)])',

@@ -13,13 +13,13 @@ import { clausesOf, isIn } from './clauses.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const goesOn =
-  /(?:untouched|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:deposits|payments|contributions) are made|after (?:that|which),? (?:⟨p\d+⟩|it |at )|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:the (?:whole |entire )?(?:amount|sum|money|balance|total) |(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+  /(?:untouched|without (?:any )?(?:further |more )?(?:deposits|payments|contributions)|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:deposits|payments|contributions) are made|after (?:that|which),? (?:⟨p\d+⟩|it |at )|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:the (?:whole |entire )?(?:amount|sum|money|balance|total) |(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
 /** A clause that says so in its own words. */
 const leavesIt =
   /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total)|what (?:she|he|they) (?:has|have)|everything|all of it)(?![a-z])/;
 /** Where deposits were made before, they end. */
 const leftAlone =
-  /untouched|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stops?/;
+  /untouched|without|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stops?/;
 const pays = /⟨m\d+⟩|⟨e\d+⟩ (?:payments?|withdrawals?|deposits?)|withdraw|draws?(?![a-z])/;
 const owes = /loan|mortgage|borrow|debt|lend|repa(?:y|id)|instal|withdraw|retire|pension|annuity/;
 

@@ -5,6 +5,11 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'downPayment',
+    15,
+    'how (?:large|much|big) an? (?:deposit|down payment)(?: \\([^)]*\\))? (?:must|should|has to|needs to|would|will|is)(?: [a-z]+){0,4} (?:on|for|towards) (?:an?|the|her|his|their) [a-z ]{3,24}(?:at|priced|costing|worth|for) <m>',
+  ),
+  cue(
     'payment',
     14,
     '(?:what|which|how large an?) (?:additional |extra |further |equal |regular )?(?:amount|sum) (?:must|should|has to|needs to|is to|will have to) be (?:added|deposited|paid in|put in|set aside|saved|invested|contributed|paid) (?:at the (?:end|beginning|start|close) of )?<e>',

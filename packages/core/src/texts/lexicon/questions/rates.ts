@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'effectiveRate',
+    14,
+    '(?:write|express|state|give|quote|restate|put)(?: (?:each|them|these|the following|both|all))*(?: of (?:them|these))? as effective (?:<[ea]> |annual |yearly )?rates?',
+  ),
   cue('effectiveRate', 14, 'effective (?:<e> )?rate(?=,? please)'),
   cue(
     'effectiveRate',

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
   cue(
+    'howLong',
+    12,
+    'when (?:will|does|do|would) (?:the|her|his|their|its) (?:debt|balance|loan|mortgage)(?: first)? (?:fall|drop|sink|be|go|come)(?: down)? (?:below|under|to|less than)',
+  ),
+  cue(
     'payments',
     15,
     'when is (?:the|her|his|their|its) (?:loan|debt|mortgage) (?:cleared|paid off|repaid|gone)[^?]{0,6}\\(?number of payments',
