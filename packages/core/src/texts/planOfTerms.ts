@@ -221,7 +221,7 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
   const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate') ?? rebateShare(page, terms, roles, price)];
   const isOfRest =
-    /⟨p\d+⟩ (?:down )?(?:of|on) (?:the|what is) (?:remaining|rest|remainder|balance|left|difference|net)/.test(
+    /⟨p\d+⟩ (?:down )?(?:of|on) (?:the|what is) (?:remaining|rest|remainder|balance|left|difference|net|discounted|reduced|lower|lowered|new price)/.test(
       page.flat,
     );
   const shared = price - (isOfRest ? (tradeIn ?? 0) + (rebate ?? 0) : 0);

@@ -59,6 +59,8 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...askedOtherwise(page, draft),
     ...askedByOtherTime(page, draft),
     ...ratesAlone(page, draft),
+    ...planUnasked(draft, asks),
+    ...ageLost(page, draft),
     ...savedAndOwed(page, draft),
     ...startInQuestion(page, draft),
     ...closingMiscounted(page, draft),
@@ -319,3 +321,26 @@ const endAsStart = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
       ? [doubt('kind', `Is ${quote} there at the start, or is it to be reached?`, otherKinds('saving'))]
       : [];
   });
+
+/** "After four years she withdraws 3,000 but goes on saving": read as drawing of which nothing is asked. */
+function planUnasked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const isUnasked = ({ kind, unknown, links }: ReadPlan, at: number): boolean =>
+    kind === 'drawing-down' &&
+    unknown === 'finalAmount' &&
+    links !== undefined &&
+    asks.every(({ plan }) => plan !== at);
+  return plans.some(isUnasked)
+    ? [doubt('text', 'The text is read to tell of more than is asked. Is all of it read as it is meant?')]
+    : [];
+}
+
+/** "If she waits until she is 40 to begin": an age in a question that nothing takes. */
+function ageLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
+  const found = [
+    ...page.flat.matchAll(/(?:he|she|they) (?:is|are|turns?|reach(?:es)?) ⟨n(\d+)⟩(?! (?:⟨e|payments|months|years))/g),
+  ];
+  const lost = found.find(([, at]) => !roles.has(Number(at)) && sentenceAt(page, page.places[Number(at)]!)?.asks);
+  return lost
+    ? [doubt('text', `What is ${quoteOfToken(page, Number(lost[1]))}? Nothing that is read looks at it.`)]
+    : [];
+}

@@ -16,7 +16,7 @@ const instruction =
   /^\W*(?:say(?= (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
-  /^\W*(?:for (?:each|both)(?: [a-z]+){0,2}: )?(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account)|total to (?:re)?pay)(?![a-z])/;
+  /^\W*(?:for (?:each|both)(?: [a-z]+){0,2}: )?(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance|future|present) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account)|total to (?:re)?pay)(?![a-z])/;
 const interrogative =
   /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far|often)|who|where (?:is|does|do|will|would)|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 
@@ -116,7 +116,7 @@ function doesAsk(text: string): boolean {
     /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\b(?:wonders?|asks?) (?:what|which|when|how)\b/.test(
       text,
     );
-  const isAskedFor = /[:,] [^.?!⟨]{3,60},? please\.\s*$/.test(text);
+  const isAskedFor = /[:,] [^.?!⟨]{3,60},? please(?:,? (?:and|also) [^.?!⟨]{3,60})?\.\s*$/.test(text);
   return (
     isAskedFor ||
     wanted.test(text) ||
@@ -174,7 +174,8 @@ function isTailAt(text: string, at: number, until: number): boolean {
   // "Repaying 8,200 with 190 a month: number of payments?"
   const isLast = /\?\s*$/.test(text.slice(at, until)) && text.slice(until).trim() === '';
   // "…: total to repay, and amount of each payment?", "…: effective rate, please."
-  const isList = /(?:\?|please\.)\s*$/.test(text) && quantityFirst.test(behind) && !/⟨[mp]/.test(behind);
+  const isList =
+    /(?:\?|please(?:,? [^?⟨]{0,60})?\.)\s*$/.test(text) && quantityFirst.test(behind) && !/⟨[mp]/.test(behind);
   // "…, monthly in arrears: payments, total interest, and which is cheaper."
   return isLast || isList || (interrogative.test(text) && quantityFirst.test(behind) && !/⟨[mpnt]/.test(behind));
 }

@@ -38,6 +38,8 @@ const clausesAside: readonly RegExp[] = [
   `(?<=, )who (?:works|drives|walks|teaches|sleeps|runs|cycles) ⟨n\\d+⟩ [a-z ]+(?:⟨[ae]\\d+⟩)?(?=,)`,
   `(?<=, )who ${ofTrade}[a-z]+ [a-z ]{0,20}⟨t\\d+⟩ ago(?=,)`,
   `(?<=, )whose (?:old|first|last|former|present) [a-z]+ cost ⟨m\\d+⟩(?=,)`,
+  // "(365 × £3 / 12)": how a number came about.
+  `\\((?:[^()?]{0,24}[×x*/÷+=] ?)+[^()?]{0,24}\\)`,
   `(?<= )with an? (?:guarantee|warranty) of ⟨t\\d+⟩`,
   `(?<= )(?:guaranteed|insured) for ⟨[mt]\\d+⟩`,
 ].map((source) => new RegExp(source, 'g'));

@@ -10,6 +10,11 @@ const goal =
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
+    11,
+    '(?:puts?|pays?|deposits?) {m} in(?:to)? (?:an?|the|her|his|their) [a-z ]{2,20}at the (?:end|beginning|start) of <e>',
+  ),
+  cue(
+    'payment',
     13,
     '(?:afford|manage|spare) {m} (?:<[ea]>|(?:at|on|by) the (?:end|start|beginning|first|last)(?: day)? of <e>)',
   ),

@@ -58,7 +58,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:has|have|had) (?:now |already )?paid {n} times',
     'once {n} (?:<e> )?@payment (?:have|has) been (?:made|paid)',
   ),
-  cue('payments', 12, 'divides? (?:the (?:total|sum|result|whole)|it|this) (?:by|into) {n}'),
+  cue('payments', 12, 'divides? (?:(?:the (?:total|sum|result|whole)|it|this) )?(?:by|into) {n}'),
   cue(
     'interval',
     12,

@@ -77,7 +77,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:made|pays?|paid|deposits?|saves?) at the (?:beginning|start)(?= ?\\?)',
     'at <e> (?:start|beginning)',
     "at (?:the|its) (?:month|quarter|year|week|period|half-year)'s (?:start|beginning|opening)",
-    '(?<!from the )(?<!from the very )(?<!in the )beg(?:in)?(?:ning)?(?= ?[;,.)])',
+    '(?<!from the )(?<!from the very )(?<!in the )(?<!to )beg(?:in)?(?:ning)?(?= ?[;,.)])',
   ),
   cue(
     'end',

@@ -16,6 +16,7 @@ import { readPhases } from './phases.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
+import { readStoppedSaving } from './stoppedSaving.ts';
 import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
@@ -45,6 +46,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readWorthTwice,
   readPhases,
   readYearlyRates,
+  readStoppedSaving,
   readStages,
   readAgedStages,
   readTwoTerms,

@@ -67,6 +67,12 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
   if (ratesOf(page).filter(isIn).length > 1) return 'each';
   const rate = ownRate(page, question, [one, other]);
   if (rate !== undefined) return rate;
+  // "… and the effective cost of the second."
+  const last =
+    /(?:of|for|with|under|in) the (first|former|second|latter|other)(?: (?:one|loan|offer|plan|option|deal|bank))?\W*$/.exec(
+      words,
+    )?.[1];
+  if (last && !forBoth.test(words)) return /first|former/.test(last) ? 0 : 1;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
   // "What is the payment? By how much would it rise if the rate were 5.28 %?"
   const supposed = sentenceAt(page, other);

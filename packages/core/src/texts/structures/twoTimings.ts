@@ -4,9 +4,11 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
+import { quantitySought } from '../quantitySought.ts';
+import type { Match } from '../matches.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 type Timing = 'end' | 'beginning';
 
@@ -56,30 +58,27 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
       { ...first, plan: { ...plan, timing: second, name: second === 'end' ? 'at the end' : 'at the beginning' } },
     ],
     questions,
-    (question, plans) => comparedBy(once, question, plans),
+    (question, plans) =>
+      // "How much smaller are the latter?": the payments.
+      question.asked === 'difference' &&
+      /(?<![a-z])(?:the latter|the former|they)(?![a-z])/.test(wordsOf(once, question))
+        ? { quantity: 'difference', args: { of: quantitySought[plan.unknown], between: [0, 1] } }
+        : comparedBy(once, question, plans),
   );
 }
 
 function twoOf(page: Page): Two | undefined {
   const spans = page.timings
-    .filter((each) => !page.timings.some((other) => other.end === each.end && other.start < each.start))
+    .filter(
+      (each, at) =>
+        !page.timings.some(
+          (other, index) =>
+            other.end === each.end && (other.start < each.start || (other.start === each.start && index < at)),
+        ),
+    )
     .sort((each, next) => each.start - next.start);
-  // "In advance or in arrears? Give the payment in advance and the payment in arrears."
-  const [third, last] = spans.slice(-2);
-  const asking = third && last && third.says !== last.says ? sentenceAt(page, last) : undefined;
-  if (third && last && asking?.asks && asking === sentenceAt(page, third) && spans.length > 2)
-    return { order: [third.says, last.says] };
-  // "at the beginning rather than the end of each month"
-  const rather =
-    /at the (beginning|start|end) (?:rather than|instead of|and not) (?:at )?the (?:beginning|start|end) of/.exec(
-      page.flat,
-    );
-  // "Anton saves at the end and Bela at the start of each month."
-  const each = /at the (end|beginning|start),? (?:and|but|while) [a-z]+ at the (?:end|beginning|start) of/.exec(
-    page.flat,
-  );
-  if (each) return { order: each[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
-  if (rather) return { order: rather[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
+  const told = toldAsTwo(page, spans);
+  if (told) return told;
   const [first] = spans;
   const turned = spans.find(({ says }) => says !== first?.says);
   if (!first || !turned || spans.filter(({ start }) => start > turned.end).some(({ says }) => says === first.says))
@@ -89,7 +88,9 @@ function twoOf(page: Page): Two | undefined {
   const between = page.flat.slice(first.end, turned.start + ' at the'.length);
   // "What is the payment, and how much would it be if payments fell at the end?"
   const supposed = there?.asks
-    ? /,? and (?:how much|what) (?:would|will|is) (?:it|that)(?: be)?,? (?:if|were|at|on|in)/.exec(there.text)
+    ? /,? and (?:how much|what) (?:would|will|is) (?:it|that|he|she|they|there)(?: (?:be|have|get|receive|pay))?,? (?:if|were|at|on|in)/.exec(
+        there.text,
+      )
     : null;
   const from = there && supposed ? there.start + supposed.index : 0;
   if (there && supposed && from < turned.start)
@@ -106,5 +107,40 @@ function twoOf(page: Page): Two | undefined {
   const isSupposed =
     /(?:^|[^a-z])(?:of the same|what would (?:it|they|that|the [a-z]+) be|if|what about|were|instead|had)(?![a-z])/;
   if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };
+  return undefined;
+}
+
+/** Two timings in one breath: "at the beginning rather than the end", "month-end payments or payments at the beginning". */
+function toldAsTwo(page: Page, spans: readonly Match<Timing>[]): Two | undefined {
+  // "In advance or in arrears? Give the payment in advance and the payment in arrears."
+  const [third, last] = spans.slice(-2);
+  const asking = third && last && third.says !== last.says ? sentenceAt(page, last) : undefined;
+  if (third && last && asking?.asks && asking === sentenceAt(page, third) && spans.length > 2)
+    return { order: [third.says, last.says] };
+  // "at the beginning rather than the end of each month"
+  const rather =
+    /at the (beginning|start|end) (?:rather than|instead of|and not) (?:at )?the (?:beginning|start|end) of/.exec(
+      page.flat,
+    );
+  // "Anton saves at the end and Bela at the start of each month."
+  const each = /at the (end|beginning|start),? (?:and|but|while) [a-z]+ at the (?:end|beginning|start) of/.exec(
+    page.flat,
+  );
+  const [early, later] = spans;
+  // "She may choose month-end payments or payments at the beginning of each month. How much smaller are the latter?"
+  const isEither =
+    early &&
+    later &&
+    early.says !== later.says &&
+    spans.length === 2 &&
+    sentenceAt(page, early) === sentenceAt(page, later);
+  if (
+    isEither &&
+    sentenceAt(page, early)?.asks === false &&
+    /^[^⟨.;]{0,24}(?<![a-z])or(?![a-z])[^⟨.;]{0,24}$/.test(page.flat.slice(early.end, later.start))
+  )
+    return { order: [early.says, later.says], isRather: true };
+  if (each) return { order: each[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
+  if (rather) return { order: rather[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   return undefined;
 }

@@ -7,6 +7,12 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'choice',
     13,
+    'which (?:of [a-z ]+? )?(?:[a-z]+ )?(?:leaves?|makes?) (?:him|her|them|you|me|us) (?:the )?(?:richer|poorer|better off|worse off|with more|with less)',
+  ),
+  cue('difference', 12, 'by how many (?:pounds|dollars|euros|pence|cents|francs|crowns)'),
+  cue(
+    'choice',
+    13,
     '(?:at|with|from|under) which (?!month|year|payment|rate|quarter|time|age|instal)(?:[a-z]+ ){0,2}(?:does|do|will|would|is|are|must)(?: [a-z]+){0,4} (?:pay|paid|cost|spend|less|more|cheaper|better|dearer)',
   ),
   cue(

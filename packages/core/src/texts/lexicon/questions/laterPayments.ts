@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('lastPayment', 15, 'what is the (?:very )?(?:last|final) one(?= ?[?,]|$)'),
   cue(
     'newPayment',
     16,

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'effectiveRate',
+    16,
+    '(?:what|which|find|calculate|determine) (?:is )?(?:the |a )?(?:annual |yearly |<e> )?(?:rate|rate of (?:return|interest|yield)|yield|interest rate|return),? effective(?:,)? (?:<[ae]>|per annum|annually)?',
+  ),
+  cue(
+    'effectiveRate',
     14,
     '(?:write|express|state|give|quote|restate|put)(?: (?:each|them|these|the following|both|all))*(?: of (?:them|these))? as effective (?:<[ea]> |annual |yearly )?rates?',
   ),
