@@ -2,7 +2,7 @@
 
 import type { ChangeRead } from './changeRead.ts';
 import { missedPayments } from './missedPayments.ts';
-import { momentOf, nearestMoment, type Moment } from './momentOfChange.ts';
+import { momentOf, nearestMoment, twoMoments, type Moment } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import { yearsOf } from './terms.ts';
@@ -37,7 +37,8 @@ export function changesOfText(page: Page): ChangeRead[] {
     )
       return;
     const from = kind === 'rise' && isOfEach(page, token) ? { after: 0, taken: [] } : momentOf(page, token);
-    found.push({ token, kind, ...from, ...keepOf(page) });
+    const twice = kind === 'extra' ? twoMoments(page, token) : undefined;
+    for (const moment of twice ?? [from]) found.push({ token, kind, ...moment, ...keepOf(page) });
   });
   const missedOnes = missedPayments(page);
   const isTold = ({ token, kind }: ChangeRead): boolean =>

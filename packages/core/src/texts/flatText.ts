@@ -48,6 +48,17 @@ const aside =
 const bracketed =
   /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|fractional|rounded|partial|equal|level|regular|flat|simple|nominal|effective)\)/g;
 
+const persons = /(?:^|[^a-z])(?:i|you|he|she|it|we|they|who|what|how|that|there)$/;
+const cutVerbs: Readonly<Record<string, string>> = { d: 'would', ll: 'will', ve: 'have', re: 'are' };
+
+/** "what's" is "what is"; "she'd like", "they'll pay", "you've saved". */
+function cutShort(flat: string, rest: string): { readonly word: string; readonly length: number } | undefined {
+  if (/^'s(?![a-z])/.test(rest) && shortened.test(flat)) return { word: 'is', length: 2 };
+  const [found, cut = ''] = persons.test(flat) ? (/^'(d|ll|ve|re)(?![a-z])/.exec(rest) ?? []) : [];
+  const word = cutVerbs[cut];
+  return found !== undefined && word !== undefined ? { word, length: found.length } : undefined;
+}
+
 export function flatten(text: string, tokens: readonly Token[]): FlatText {
   const plain = plainText(text);
   let flat = '';
@@ -70,11 +81,12 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
         at = last;
         continue;
       }
-      // "what's" is "what is".
-      if (char === "'" && /^'s(?![a-z])/.test(plain.slice(at, at + 3)) && shortened.test(flat)) {
-        flat += ' is';
-        origins.push(at, at, at + 1);
-        at += 1;
+      const whole = cutShort(flat, plain.slice(at, at + 5));
+      if (whole) {
+        flat += ` ${whole.word}`;
+        for (let letter = 0; letter <= whole.word.length; letter += 1)
+          origins.push(at + Math.min(letter, whole.length - 1));
+        at += whole.length - 1;
         continue;
       }
       flat += char;

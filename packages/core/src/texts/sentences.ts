@@ -116,6 +116,8 @@ function doesAsk(text: string): boolean {
     /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\b(?:wonders?|asks?) (?:what|which|when|how)\b/.test(
       text,
     );
+  const tail = /: ((?:[^⟨:?]|⟨e\d+⟩)*;(?:[^⟨:?]|⟨e\d+⟩)*)$/.exec(text)?.[1];
+  if (tail !== undefined && quantityFirst.test(tail)) return true;
   const isAskedFor = /[:,] [^.?!⟨]{3,60},? please(?:,? (?:and|also) [^.?!⟨]{3,60})?\.\s*$/.test(text);
   return (
     isAskedFor ||
@@ -176,6 +178,8 @@ function isTailAt(text: string, at: number, until: number): boolean {
   // "…: total to repay, and amount of each payment?", "…: effective rate, please."
   const isList =
     /(?:\?|please(?:,? [^?⟨]{0,60})?\.)\s*$/.test(text) && quantityFirst.test(behind) && !/⟨[mp]/.test(behind);
+  // "Flat 6.2 % on 9,400: payment; total interest; effective rate."
+  if (quantityFirst.test(behind) && /;/.test(behind) && !/⟨[mptn]|\?/.test(behind)) return true;
   // "…, monthly in arrears: payments, total interest, and which is cheaper."
   return isLast || isList || (interrogative.test(text) && quantityFirst.test(behind) && !/⟨[mpnt]/.test(behind));
 }

@@ -6,6 +6,11 @@ import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'lump-sum',
+    12,
+    "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:his|her|their|the|a) (?:[a-z']+ )?(?:birth|christening)(?! ?day)",
+  ),
+  cue(
     'saving',
     7,
     'adds? an? (?:fixed|equal|level|regular|constant) (?:sum|amount)(?: of money)? (?:<[ea]>|each|every|at)',

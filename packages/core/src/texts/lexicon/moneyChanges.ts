@@ -7,6 +7,11 @@ const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|pu
 const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue(
+    'extra',
+    11,
+    '(?<=(?:loan|mortgage|debt|owes?|borrow)[^?]*)(?:pays?|paid|paying) {m} off(?= ?[,.;]| (?:at|in|with|then|after))',
+  ),
   cue('extra', 13, '(?:pays?|paid|paying) {m} off (?:the|her|his|their|its|this|that) (?:loan|mortgage|debt)'),
   cue(
     'extra',

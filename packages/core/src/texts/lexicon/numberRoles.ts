@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('ignored', 13, '(?:first|<o>|last|that|each|every|the|<t>|<e>)(?: @year)? \\({n} (?:<e> )?(?:@payment)\\)'),
   cue(
     'ignored',
     12,

@@ -56,6 +56,10 @@ const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['re
 
 /** Ranges first: they hold moments. */
 export const ranges: readonly PlaceRecord[] = [
+  place('{o} of (?:the |its |her |his |their )?<n> (?:<e> )?(?:@payment|@deposit)', ['from'], ([k]) => ({
+    from: k!,
+    to: k!,
+  })),
   place(
     '(?:payment|instalment) (?:made |due |falling )?at the (?:end|close) of (?:@year {n}|(?:the |its )?{o} @year)',
     ['from'],
@@ -181,6 +185,9 @@ export const ranges: readonly PlaceRecord[] = [
 ];
 
 export const moments: readonly PlaceRecord[] = [
+  place('{o} of (?:the |its |her |his |their )?<n> (?:<e> )?(?:@payment|@deposit)', ['after'], ([k]) => ({
+    after: k!,
+  })),
   place('{t} after (?:taking|he took|she took|they took|borrowing|signing)', ['after'], (_, [years]) => ({
     afterYears: years!,
   })),

@@ -39,6 +39,17 @@ const sameWords: readonly SameWords[] = [
   { words: /^(?:repayment|instal?lment)(?![a-z])/, as: 'payment', isOwed: true },
   { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
   { words: toFind, as: 'find' },
+  // Whoever is spoken to is somebody: "you", "your loan".
+  {
+    words:
+      /^you(?='(?:d|ll|ve|re)(?![a-z])| (?:can|could|will|would|have|had|must|may|need|want|wish|plan|hope|pay|save|borrow|owe|deposit|invest|make|put|are|were|do|did|get|draw|withdraw|buy|should|receive|still|then|already|now)(?![a-z]))/,
+    as: 'they',
+  },
+  {
+    words:
+      /^(?:your|our)(?! (?:answer|solution|working|choice|decision|calculator|result|calculation|reply|view)s?)(?![a-z])/,
+    as: 'their',
+  },
   {
     words:
       /^(?:(?:he|she|they|it|we|i) (?:wants?|would like|wish(?:es)?|needs?) to know|tell (?:him|her|them|me|us)|(?:required|wanted|sought|asked|to find):)(?= (?:the|his|her|their|its|what|how)(?![a-z]))/,

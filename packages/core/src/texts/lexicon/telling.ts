@@ -45,7 +45,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a balloon or residual',
-    '(?<!hot[- ]air )balloon|residual',
+    '(?<!hot[- ]air )balloon|residual(?! (?:value )?(?:is|being|of|was|at) (?:nil|zero|nothing|nought))',
     ({ plans, asks }) =>
       plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'finalAmount') ||
       asks.some(({ quantity }) => quantity === 'finalAmount' || quantity === 'balanceAfter'),

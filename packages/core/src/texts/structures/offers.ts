@@ -228,6 +228,8 @@ function regionsOf(page: Page): Regions | undefined {
       { start: beginOf(page, one), end: lease.index },
       { start: lease.index, end: endOf(page, lease.index, asking) },
     ];
+  const paid = places.length === 0 ? paymentsOfTwo(page) : undefined;
+  if (paid) return paid;
   const from = one && other ? one : lease ? { start: lease.index, end: lease.index + 8 } : undefined;
   const until = one && other ? other.start : asking;
   if (!from || until <= from.end) return undefined;
@@ -246,6 +248,23 @@ function regionsOf(page: Page): Regions | undefined {
     { start: Math.min(start, from.start), end: turn },
     { start: turn, end: both ? (other?.end ?? turn) + both.index : end },
   ];
+}
+
+/** "A lender offers 16,000 repaid by 60 payments of 318; a second lender … 48 payments of 383": no rates, and two payments. */
+function paymentsOfTwo(page: Page): Regions | undefined {
+  if (!page.questions.some(({ asked }) => /Rate$|ratePerPayment/.test(asked))) return undefined;
+  const [one, other, third] = page.signs.flatMap(([sign], at) =>
+    sign?.role === 'payment' && sign.weight >= 9 && page.tokens[at]?.form === 'money' ? [page.places[at]!] : [],
+  );
+  if (!one || !other || third) return undefined;
+  const cut = turnBetween(page, one.end, other.start);
+  const end = sentenceAt(page, other)?.end;
+  return cut === undefined || end === undefined
+    ? undefined
+    : [
+        { start: sentenceAt(page, one)?.start ?? 0, end: cut },
+        { start: cut, end },
+      ];
 }
 
 /** "Ada: …. Bea: …": sentences that say whose they are. */

@@ -132,7 +132,7 @@ function bySentence(page: Page, questions: readonly Owned[]): Owned[][] {
 /** "Total interest of each? Difference?" is measured as what was asked before. */
 function bareDifference(page: Page, question: Owned): string | undefined {
   const isBare =
-    /^\W*(?:and )?(?:(?:the |their |what is the )?difference\W*$|by how much\W*$|by how much (?:would|will|does|do) (?:it|that|they|the payments?) (?:rise|fall|change|increase|decrease|grow|drop|go (?:up|down)))/.test(
+    /^\W*(?:and )?(?:which (?:one |of (?:them|the two) )?is the (?:lower|higher|smaller|larger|greater)\W*$|(?:the |their |what is the )?difference\W*$|by how much\W*$|by how much (?:would|will|does|do) (?:it|that|they|the payments?) (?:rise|fall|change|increase|decrease|grow|drop|go (?:up|down)))/.test(
       wordsOf(page, question),
     );
   const before = page.questions.filter(({ start }) => start < question.start).at(-1);

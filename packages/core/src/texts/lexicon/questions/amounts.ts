@@ -6,6 +6,16 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    17,
+    'what must (?:there )?be in (?:the|her|his|their|a) (?:[a-z]+ )?(?:fund|account|pot) (?:at|on|when|by) (?:retirement|retiring|the (?:start|beginning|outset)|(?:he|she|they) (?:retires?|starts?|begins?|stops?))',
+  ),
+  cue(
+    'amount',
+    17,
+    "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:his|her|their|the|a) (?:[a-z']+ )?(?:birth|christening|day of (?:his|her|the) birth)(?! ?day)",
+  ),
+  cue(
+    'amount',
     16,
     '(?:what|how much) must (?:he|she|they) have in (?:his|her|their|the|an) [a-z ]{3,20}on the first day',
     '(?:find|give|state) the loan (?:with|including) the (?:charge|fee)',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 13, 'how much too (?:much|little)', '(?:is|was|are|were) [^?⟨]{3,40}too (?:high|low|large|small)'),
   cue(
     'choice',
     13,

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 13, 'what (?:will|would|does|do) [^?]{2,60} cost in <t>'),
   cue('finalAmount', 13, 'what is (?:there|in it|available|ready)(?: [a-z]+){0,4} at the end(?= ?[?,])'),
   cue('finalAmount', 13, 'final balance(?= ?\\?)'),
   cue('finalAmount', 13, 'what (?:has|have) (?:he|she|they|it) now(?= ?[?,])'),

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('lastPayment', 13, 'how (?:big|large|much|high) is (?:that|this) (?:(?:last|smaller|final) )?one(?= ?[?,])'),
+  cue(
+    'lastPayment',
+    17,
+    'what can (?:he|she|they|one) (?:still )?(?:draw|take|withdraw|take out)(?: out)? (?:in )?(?:the )?(?:@period|next|following)(?: @period)? (?:after|later|then|afterwards)',
+  ),
   cue('lastPayment', 15, 'what is the (?:very )?(?:last|final) one(?= ?[?,]|$)'),
   cue(
     'newPayment',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('payment', 12, '(?:costs?|comes? to|is|means|takes) how much (?:<[ae]>|(?:per|a|each|every) @period)'),
   cue(
     'downPayment',
     15,

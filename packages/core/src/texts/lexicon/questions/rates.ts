@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
+    'nominalRate',
+    12,
+    '(?:both|the two) (?:nominal )?(?:<e> |annual |yearly )?(?:interest )?rates?,? (?:compounded|convertible|nominal)',
+  ),
+  cue(
     'effectiveRate',
     16,
     '(?:what|which|find|calculate|determine) (?:is )?(?:the |a )?(?:annual |yearly |<e> )?(?:rate|rate of (?:return|interest|yield)|yield|interest rate|return),? effective(?:,)? (?:<[ae]>|per annum|annually)?',

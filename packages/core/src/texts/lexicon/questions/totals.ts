@@ -7,6 +7,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     14,
+    'total of (?:all|everything)(?: that)? (?:the [a-z]+|he|she|they|it) (?:pays?|paid|has paid|will pay)',
+  ),
+  cue(
+    'totalPaid',
+    14,
     'how much (?:rent|in rent|money in rent) (?:does|do|will|did|would) (?:he|she|they|it|the [a-z]+) (?:collect|receive|get|take in|pay)',
     'how much (?:does|do|will|did) (?:he|she|they|it|the [a-z]+) (?:collect|receive|get|take in) in (?:rent|rents|all|total)',
   ),
