@@ -220,6 +220,8 @@ function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms 
   )
     money.payment = like.money.payment;
   const hasCount = terms.counts.length > 0 || terms.times.length > 0;
+  // Rents and a price make a rate of their own.
+  const isLeaseTold = terms.kind === 'leasing' && money.payment !== undefined && money.finalAmount !== undefined;
   return {
     ...terms,
     money,
@@ -231,7 +233,7 @@ function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms 
     ...(terms.timing === undefined && !(like.kind === 'leasing' && terms.kind === 'borrowing')
       ? { timing: like.timing }
       : {}),
-    rate: terms.rate.token === undefined && !asked.has('nominalRate') ? like.rate : terms.rate,
+    rate: terms.rate.token === undefined && !asked.has('nominalRate') && !isLeaseTold ? like.rate : terms.rate,
   };
 }
 

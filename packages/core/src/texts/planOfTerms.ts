@@ -47,7 +47,7 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   if (share !== undefined) roles.set(share, 'finalAmountRate');
   const stated =
     share === undefined ? one('finalAmount') : shareOf(built.price ?? built.amount, tokenAt(page, share).value);
-  const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
+  const times = kind === 'lump-sum' ? growthIn(page) : undefined;
   // How long a sum takes to double is the same for every sum: it is read as 1.
   const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');
   const grown = stated ?? grownTo(built.amount, times, earned);
@@ -103,7 +103,10 @@ function evenly(periods: number, perYear: number): number {
 }
 
 /** "double", "treble": so many times the amount. */
-export function growthIn(flat: string): number | undefined {
+export function growthIn({ flat, tokens }: Pick<Page, 'flat' | 'tokens'>): number | undefined {
+  // "one and a half times its value"
+  const times = /⟨n(\d+)⟩ times (?:its|the|that|as much|what)/.exec(flat)?.[1];
+  if (times !== undefined) return tokens[Number(times)]?.value;
   if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as (?:much|large|big|great)|his|her|what))/.test(flat))
     return 2;
   if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))

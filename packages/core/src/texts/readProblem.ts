@@ -32,7 +32,7 @@ export function readProblem(text: string, { numberStyle, settled = {} }: ReadOpt
   if (text.length > LONGEST_TEXT) return unread('This is too long for one problem: paste problems one by one.');
   if (text.trim() === '') return unread('There is nothing to read yet.');
   const page = readPage(text, numberStyle === 'comma' ? ',' : undefined, settled);
-  const isGrowth = growthIn(page.flat) !== undefined && page.tokens.some(({ form }) => form === 'time');
+  const isGrowth = growthIn(page) !== undefined && page.tokens.some(({ form }) => form === 'time');
   if (!isGrowth && !page.tokens.some(({ form }) => form === 'money' || form === 'percent' || form === 'count'))
     return unread('There are no numbers in this text that a problem could rest on.');
   return finished(page, readPlans(page));

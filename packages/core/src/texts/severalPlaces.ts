@@ -19,10 +19,23 @@ const numbered = pattern(
 const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
 
 /** @returns nothing where a question looks at one place, or at none */
+/** "By the first 12 payments, and by the last 12" */
+const endsPair =
+  /(?:in|by|of|during|over) the first ⟨n(\d+)⟩(?: (?:⟨e\d+⟩ )?(?:payments|deposits|months))?,? and (?:how much )?(?:in|by|of|during|over)? ?the last ⟨n(\d+)⟩/;
+
+function bothEnds(page: Page, text: string): AskedPlace[] | undefined {
+  const [one, other] = (endsPair.exec(text) ?? []).slice(1).map(Number);
+  if (one === undefined || other === undefined) return undefined;
+  return [
+    { from: 1, to: page.tokens[one]!.value, taken: [{ token: one, role: 'to' }] },
+    { lastPayments: page.tokens[other]!.value, taken: [{ token: other, role: 'from' }] },
+  ];
+}
+
 export function severalPlaces(page: Page, { unit }: Question, kind: Looks): AskedPlace[] | undefined {
   const text = page.flat.slice(unit.start, unit.end);
   return (
-    (kind === 'range' ? yearsListed(page, text) : undefined) ??
+    (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
     placesOf(page, kind, three.exec(text), 4) ??
     (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
     firstAndLast(page, text, kind) ??

@@ -5,6 +5,8 @@ import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('lump-sum', 9, '(?:reach(?:es)?|becomes?|grows? to|be worth|is worth) <n> times (?:its|the|what)'),
+  cue('saving', 9, '<m> <[ea]>[^.?!]{0,40} to (?:become|grow to|reach|amount to) <m>'),
   cue(
     'lump-sum',
     12,

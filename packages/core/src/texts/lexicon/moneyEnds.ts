@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, '<m> <[ea]>[^.?!]{0,40} to (?:become|grow to|reach|amount to) {m}'),
   cue(
     'finalAmount',
     12,

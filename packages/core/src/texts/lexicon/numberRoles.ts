@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('ignored', 12, '{n} times (?:its|the (?:sum|amount|deposit|investment|original)|that|as much|what)'),
   cue('ignored', 13, '(?:first|<o>|last|that|each|every|the|<t>|<e>)(?: @year)? \\({n} (?:<e> )?(?:@payment)\\)'),
   cue(
     'ignored',

@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue(
+    'ignored',
+    12,
+    '(?:claims?|claimed|maintains?|asserts?|boasts?|believes?|says (?:it is|that it is|this is))(?: that)?(?: (?:it|this|the rate) is)?(?: only| just| at most| no more than)? {p}',
+  ),
   cue('newRate', 11, 'renew(?:s|ed|al)?(?![a-z])(?:[^.;?!⟨]|⟨[tea]\\d+⟩){0,60} (?:at|to|is|was|of|be) {p}'),
   cue('finalAmountRate', 12, '{p} of (?:its|the) (?:price|value|cost) as (?:the|a|its) (?:residual|balloon)'),
   cue(

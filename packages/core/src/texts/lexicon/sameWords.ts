@@ -2,6 +2,8 @@
 
 /** Words before a number that say nothing of what it is, and what says the same in short; `forms`: before which. */
 export const beforeNumbers: readonly { readonly words: RegExp; readonly forms?: string; readonly short: string }[] = [
+  // "PMT = −185": what is paid has its sign.
+  { words: /(?<=(?<![a-z])(?:pmt|pv|fv) ?[=:]? ?)[-−–] ?$/, forms: 'mn', short: '' },
   {
     words:
       /(?<=[\s(])(?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere|an estimated|an expected|an anticipated|a projected|approximately|around|almost) $/,

@@ -35,7 +35,7 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
@@ -54,7 +54,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const isOnce =
     /(?:repaid|paid back|repays?|settled|settles?|clears?|cleared)[^.?!⟨]{0,24} (?:in|by|with) (?:one|a single) (?:payment|sum)/;
   if (isOnce.test(page.flat)) return undefined;
-  if (!wait || !/loan|borrow|debt|lent|lends/.test(page.flat)) return undefined;
+  if (!wait || !/loan|borrow|debt|lent|lends|buy now/.test(page.flat)) return undefined;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
@@ -106,7 +106,7 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
   const found = unpaid.exec(page.flat);
   // "Nothing is paid in the first three months …. The remaining 57 payments are equal."
   if (found && (theRest.test(page.flat) || paidThen.test(page.flat.slice(found.index))))
-    return toldTime(page, found[1] ?? found[2] ?? found[3]);
+    return toldTime(page, found[1] ?? found[2] ?? found[3] ?? found[4]);
   const begins = beginsLater.exec(page.flat);
   if (begins) return toldTime(page, begins[1] ?? begins[2]);
   const first = firstDue.exec(page.flat);
@@ -150,8 +150,9 @@ function readDrawnLater(page: Page): DraftReading | undefined {
 function lyingFirst(sole: SolePlan, time: ToldTime, name: string): [SolePlan, SolePlan] {
   const { plan, roles } = sole;
   const grown = grownFor(plan, time.years, { amount: plan.amount, unknown: 'finalAmount' });
+  const { price: _, downPayment: _down, tradeIn: _old, rebate: _off, fees: _fees, ...bare } = plan;
   const then: ReadPlan = {
-    ...plan,
+    ...bare,
     name,
     amount: null,
     changes: [],

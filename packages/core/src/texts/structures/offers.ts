@@ -144,9 +144,9 @@ const isSame = (one: Owned, other: Owned): boolean =>
   one.asked === other.asked && one.start === other.start && one.owner === other.owner && one.place === other.place;
 
 const leaseMark =
-  /(?<=compares? )leasing(?= )|leasing (?=(?:an?|the) [a-z ]{3,30} worth ⟨m)|(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:(?:can|may) be|is|are) (?:leased|rented)(?=(?:,)? (?:for|over|at) ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
+  /(?<=compares? |between )leasing(?= )|leasing (?=(?:an?|the) [a-z ]{3,30} worth ⟨m)|(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:(?:can|may) be|is|are) (?:leased|rented)(?=(?:,)? (?:for|over|at) ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
 const loanMark =
-  /with borrowing(?= (?:its|the) price| ⟨m)|(?:^|[.;:,\n()] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?(?!-?out)|purchase(?! option| price)|credit|bank loan|a loan|take a loan|(?:its|the) price (?:can|may|could) be borrowed|(?:it|they) (?:can|may) be bought (?:now |at once )?with a loan|(?:be )?bought with a loan|financed with a loan|or (?:be )?(?:financed|borrowed for)(?= (?:over|at|with|for|by) )|or a loan(?= of ⟨m)|a loan (?=for it:)|or (?:the |an? )?[a-z]+ (?:borrows?|takes a loan|buys?)(?= ⟨m\d+⟩| it)|(?:it|they|she|he) (?:can|may|could) (?:also |instead )?borrow (?:the (?:price|money)|its price|⟨m\d+⟩))(?: (?:(?:the|its) price|it|the money))?(?=[:,. -]| for the price)/;
+  /(?:with|and) borrowing(?= (?:its|the) price| ⟨m)|(?:^|[.;:,\n()] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?(?!-?out)|purchase(?! option| price)|credit|bank loan|a loan|take a loan|(?:its|the) price (?:can|may|could) be borrowed|(?:it|they) (?:can|may) be bought (?:now |at once )?with a loan|(?:be )?bought with a loan|financed with a loan|or (?:be )?(?:financed|borrowed for)(?= (?:over|at|with|for|by) )|or a loan(?= of ⟨m)|a loan (?=for it:)|or (?:the |an? )?[a-z]+ (?:borrows?|takes a loan|buys?)(?= ⟨m\d+⟩| it)|(?:it|they|she|he) (?:can|may|could) (?:also |instead )?borrow (?:the (?:price|money)|its price|⟨m\d+⟩))(?: (?:(?:the|its) price|it|the money))?(?=[:,. -]| for the price)/;
 
 /** A lease against a loan: each told in its own sentences. */
 function leaseAndLoan(page: Page): Regions | undefined {
@@ -292,6 +292,8 @@ function turnBetween(page: Page, from: number, until: number): number | undefine
   if (found) return from + found.index;
   const sentence = page.sentences.filter(({ start }) => start > from && start < until).at(-1);
   if (sentence) return sentence.start;
+  const half = /;\s/.exec(between);
+  if (half) return from + half.index;
   const clause =
     (/compar/.test(page.flat.slice(0, from)) ? /\swith\s/.exec(between) : null) ?? /[;,]\s|\sand\s/.exec(between);
   return clause ? from + clause.index : undefined;

@@ -21,8 +21,7 @@ export function readOtherRate(page: Page): DraftReading | undefined {
     form === 'percent' && !['downPaymentRate', 'finalAmountRate'].includes(page.signs[at]?.[0]?.role ?? '') ? [at] : [],
   );
   const sentence = other === undefined ? undefined : sentenceAt(page, page.places[other]!);
-  if (one === undefined || other === undefined || third !== undefined || !sentence?.text.includes('?'))
-    return undefined;
+  if (one === undefined || other === undefined || third !== undefined || !sentence?.asks) return undefined;
   const moved = readRateMoved(page);
   if (moved) return moved;
   const asking = tailOf(sentence);
@@ -50,7 +49,7 @@ export function readOtherRate(page: Page): DraftReading | undefined {
 
 /** "…, and how does the payment change if the rate increases to 5.5 %?" */
 const wouldChange =
-  /^[^⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^⟨]* (?:if|were|should) (?:the |its |this )?(?:[a-z]+ ){0,2}rates? (?:[a-z]+ ){0,3}⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}\W*$/;
+  /^[^⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^⟨]* (?:(?:if|were|should) (?:the |its |this )?(?:[a-z]+ ){0,2}rates? (?:[a-z]+ ){0,3}|at )⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}\W*$/;
 
 const movedTo =
   /(?<![a-z])if (?:the )?(?:[a-z]+ ){0,3}(?:went|goes|rose|rises|fell|falls|changed|changes|increased|increases|dropped|drops|moved|moves|climbed|climbs|raised|cut|lowered) from ⟨p(\d+)⟩(?:[^?.⟨]|⟨[ea]\d+⟩){0,40} to ⟨p(\d+)⟩/;
@@ -112,7 +111,7 @@ function readRateChanged(page: Page, asking: Sentence, other: number): DraftRead
 /** "…, and what is it at 6 %?": the end of a sentence that asks before. */
 function tailOf(sentence: Sentence): Sentence {
   const found =
-    /,? and (?=(?:by )?how (?:much|does|do|will|would) [^?⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^?⟨]* if |(?:what|how (?:much|large|long))(?: (?:is|would|will) (?:it|that|they))?(?: be)? (?:at|if|with) )/.exec(
+    /,? and (?=(?:by )?how (?:much|does|do|will|would) [^?⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^?⟨]* if |by how much (?:it|this|that|the payment) (?:would|will) [^?⟨]{3,24} (?:at|if|with) |(?:what|how (?:much|large|long))(?: (?:is|would|will) (?:it|that|they))?(?: be)? (?:at|if|with) )/.exec(
       sentence.text,
     );
   const from = found?.index ?? 0;

@@ -198,6 +198,11 @@ function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
         want: /(?:less|least|lower)/.test(words) ? 'least' : 'most',
       };
     default: {
+      if (
+        plan?.unknown === 'payments' &&
+        /(?<![a-z])(?:first|sooner|earlier|later|longer|quick|fast|last|months|years)/.test(words)
+      )
+        return { by: 'payments', want: /later|longer|last(?![a-z])/.test(words) ? 'most' : 'least' };
       if (plan?.unknown === 'amount' && !/interest|total|in all|altogether/.test(words))
         return { by: 'amount', want: wantsMost ? 'most' : 'least' };
       const isPayment =

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    14,
+    'what (?:did|does|will|would) (?:he|she|they|it|the [a-z]+) (?:get|receive|have|hold)(?: back| then)? in ⟨y\\d+⟩',
+  ),
   cue('finalAmount', 13, 'what (?:will|would|does|do) [^?]{2,60} cost in <t>'),
   cue('finalAmount', 13, 'what is (?:there|in it|available|ready)(?: [a-z]+){0,4} at the end(?= ?[?,])'),
   cue('finalAmount', 13, 'final balance(?= ?\\?)'),
