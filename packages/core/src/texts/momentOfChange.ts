@@ -27,12 +27,12 @@ const moment = (words: string, role: MomentRecord['role'] = 'after', less: Momen
 const moments: readonly MomentRecord[] = [
   moment('first {n} of (?:the |all |his |her |their )?<n>'),
   moment(
-    '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the )?{o} year',
+    '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the |her |his |their |its )?{o} year',
     'from',
     1,
   ),
   moment(
-    `(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o}(?! year) ${payment} ?(?:on(?:wards?)?)?`,
+    `(?:from|starting with|beginning with|as of|with effect from) (?:the |her |his |their |its )?{o}(?! year) ${payment} ?(?:on(?:wards?)?)?`,
     'from',
     1,
   ),

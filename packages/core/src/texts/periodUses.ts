@@ -57,6 +57,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     // "1.75 % is charged every month", not "… is charged monthly".
     const isEach = /^(?:each|every)/i.test(text.slice(tokens[token]!.start, tokens[token]!.end));
     if (isEach && /⟨p\d+⟩ (?:is|are|was|were) (?:charged|added|asked|earned) $/.test(clause)) return [is('rate', 4)];
+    // "… and what does it make per year effectively?"
+    if (form === 'per' && /^\s+effective(?:ly)?(?![a-z])/.test(after)) return [is('rate', 4)];
     if (/^\s+in (?:arrears|advance)(?![a-z])/.test(after)) return [is('frequency', 4)];
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];

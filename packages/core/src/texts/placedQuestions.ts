@@ -182,7 +182,9 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 /** "… pays nothing for a year. What is owed at the end of that year?" */
 const afterPause = (page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace | undefined =>
   kind === 'moment' &&
-  /(?:end|close) of (?:that|this) (?:year|time|period|quarter)(?![a-z])/.test(page.flat.slice(unit.start, unit.end)) &&
+  /(?:end|close) of (?:(?:that|this) (?:year|time|period|quarter)|(?:that|this|the) (?:half-year|pause))(?![a-z])/.test(
+    page.flat.slice(unit.start, unit.end),
+  ) &&
   changesOfText(page).some((each) => each.kind === 'skip')
     ? { atChange: true, taken: [] }
     : undefined;

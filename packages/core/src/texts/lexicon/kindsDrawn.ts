@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    9,
+    '<m> (?:comes?|is taken|goes) out(?: of (?:it|the account))? (?:at|each|every|on)',
+    'from an? (?:trust|fund|endowment|legacy)(?: fund)? of <m>[^.?!]{0,40} (?:is|are) paid',
+  ),
+  cue(
+    'drawing-down',
     7,
     '(?:lump sum|sum|amount|how much)[^.?!⟨]{0,30}(?:deposited|invested|set aside|put (?:aside|away|by))[^?!]{0,60} (?:will|would|can|to) (?:pay|provide|cover|allow|finance|fund|yield|give)(?: (?:for|out|her|him|them))? <m> (?:<[ae]>|at (?:the (?:end|start|beginning) of )?<e>)',
   ),

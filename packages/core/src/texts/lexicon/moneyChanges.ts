@@ -8,6 +8,16 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    12,
+    '<m> (?:at the (?:end|beginning|start) of )?<ea>[^?]{0,90}after <t>,? (?:he|she|they|it) (?:then )?(?:puts? (?:by|aside|away|in)|saves?|deposits?|sets? aside|lays? (?:by|aside)|pays?(?: in)?) {m}(?! (?:more|extra|in addition))',
+  ),
+  cue(
+    'newPayment',
+    12,
+    'starting with (?:the |her |his |their )?<o> (?:<e> )?@payment,? (?:he|she|they|it) (?:pays?|deposits?|saves?|puts? in) {m}(?! (?:more|extra|in addition))',
+  ),
+  cue(
     'extra',
     11,
     '(?<=(?:loan|mortgage|debt|owes?|borrow)[^?]*)(?:pays?|paid|paying) {m} off(?= ?[,.;]| (?:at|in|with|then|after))',

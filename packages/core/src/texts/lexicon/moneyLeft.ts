@@ -6,6 +6,16 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    13,
+    '(?<=(?:then|afterwards|at the end|after|later|once|when)(?![a-z])[^.?!]{0,70})(?:may|can|could|might) (?:then )?(?:have|keep|own|acquire|take over) (?:it|them|the [a-z]+) for {m}',
+  ),
+  cue(
+    'finalAmount',
+    12,
+    '(?:should|will|would|is expected to|is likely to|ought to) (?:then |still )?(?:fetch|bring(?: in)?|go for|sell for|be sold for|realise|realize) {m}',
+  ),
+  cue(
+    'finalAmount',
     14,
     '(?:option to (?:buy|purchase)|purchase option|right to buy)(?: it| the [a-z]+)? (?:costs?|is|of|at|for|amounts to|comes to):? {m}',
   ),

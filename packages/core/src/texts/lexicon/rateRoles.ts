@@ -5,6 +5,16 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPaymentRate',
+    10,
+    '(?:finds?|found|raises?|raised|provides?|brings?|puts? in) {p} (?:of (?:it|this|that) )?(?:themselves|himself|herself|itself|from (?:his|her|their) own)',
+  ),
+  cue(
+    'finalAmountRate',
+    12,
+    "residual(?: value)?[^.;?!⟨]{0,40} (?:is|at|of|be) {p} of (?:today's|its present|the present|its|the) (?:value|price|cost)",
+  ),
+  cue(
     'ignored',
     12,
     '(?:claims?|claimed|maintains?|asserts?|boasts?|believes?|says (?:it is|that it is|this is))(?: that)?(?: (?:it|this|the rate) is)?(?: only| just| at most| no more than)? {p}',

@@ -283,15 +283,19 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
         const amount = wordedAs(to, [...sums, ...rises], paymentBefore(to) + change.by);
         return [{ id, kind: 'payment', texts: { after, amount }, payment: 'again' }];
       }
-      case 'skip':
-        return [
-          {
-            id,
-            kind: 'deferred',
-            texts: { from: String(change.after + 1), through: String(change.after + change.payments) },
-            payment: 'again',
-          },
-        ];
+      case 'skip': {
+        const through = String(change.after + change.payments);
+        const pause: ChangeDraft = {
+          id,
+          kind: 'deferred',
+          texts: { from: String(change.after + 1), through },
+          payment: 'again',
+        };
+        if (change.keep !== 'payment') return [pause];
+        // Then it is paid again as before.
+        const amount = wordedAs(to, named(to, 'payment'), paymentBefore(to));
+        return [pause, { id: `${id}p`, kind: 'payment', texts: { after: through, amount }, payment: 'again' }];
+      }
     }
   });
 }

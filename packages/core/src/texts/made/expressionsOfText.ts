@@ -28,6 +28,8 @@ export function stepBefore(
 ): { readonly plan: number; readonly quantity: ReadQuantity; readonly args?: ReadArgs } | undefined {
   if (plan === null) return undefined;
   if (quantity === 'price' && of.price === undefined) return { plan, quantity: 'amount' };
+  if (quantity === 'downPayment' && of.unknown === 'amount' && of.price !== undefined)
+    return { plan, quantity: 'amount' };
   return quantity === 'financeCharge' && owesFees(of) ? { plan, quantity: 'totalInterest' } : undefined;
 }
 
@@ -50,6 +52,12 @@ export function expressionOf(ask: ReadAsk, of: ReadPlan, to: ExpressionToMake): 
       ].join('');
       const sum = `${answer}${more}`;
       return downShare === undefined ? sum : `(${sum}) / (1 - ${named('downPaymentRate', downShare)})`;
+    }
+    case 'downPayment': {
+      // What the price is above the loan.
+      const { price, tradeIn } = of;
+      if (!step || price === undefined) return undefined;
+      return `${named('price', price)} - ${answer}${tradeIn === undefined ? '' : ` - ${named('tradeIn', tradeIn)}`}`;
     }
     case 'financeCharge':
       return step && of.fees !== undefined ? `${answer} + ${named('fee', of.fees)}` : undefined;

@@ -45,6 +45,12 @@ const same: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {
   lastPayment: 'last-payment',
 };
 
+/** What is asked of a sum that follows from others. */
+const sumAsked: Readonly<Partial<Record<ReadQuantity, string>>> = {
+  downPayment: 'How much must be paid down?',
+  price: 'What is the price?',
+};
+
 /** @returns nothing where core has no such question */
 export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   if (ask.quantity === 'difference') return differencePart(ask, to);
@@ -53,7 +59,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const plan = to.plans[index];
   const draft = to.drafts[index];
   const text = plan && expressionOf(ask, plan, to);
-  if (text) return sumPart(ask, to, 'How much is it?', text);
+  if (text) return sumPart(ask, to, sumAsked[ask.quantity] ?? 'How much is it?', text);
   const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to.asks) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf(

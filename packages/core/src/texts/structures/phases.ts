@@ -73,11 +73,14 @@ export function readPhases(told: Page): DraftReading | undefined {
   const questions = ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>
     meantIn(page, each, order),
   );
+  // "How much interest is earned during the 25 years?": no time of the other phase.
+  const interestOf = (at: 0 | 1): Span[] =>
+    questions.flatMap(({ owner, asked, unit }) => (owner === at && asked === 'interest' ? [unit] : []));
   const read = (at: 0 | 1): SolePlan =>
     timedByAge(
       page,
       readPlan(page, {
-        scope: scopeOf(order[at]),
+        scope: (place) => scopeOf(order[at])(place) && !isIn(interestOf(at === 0 ? 1 : 0), place),
         as: order[at] === 'saving' ? 'saving' : 'drawing-down',
         isAgeless: order[at] === 'drawing',
         questions: questionsOf(questions, at),
@@ -206,6 +209,27 @@ function link(
   ];
 }
 
+/** "How much interest is earned during the fifteen years?": the phase that lasts so long. */
+function phaseNamed(
+  page: Page,
+  { unit }: PlacedQuestion,
+  parts: Readonly<Record<Phase, readonly Span[]>>,
+): Phase | undefined {
+  const named = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' && isIn([unit], page.places[at]!) ? [yearsOf(page, at)] : [],
+  );
+  const lasts = (phase: Phase): boolean =>
+    page.tokens.some(
+      ({ form }, at) =>
+        form === 'time' &&
+        isIn(parts[phase], page.places[at]!) &&
+        !isIn([unit], page.places[at]!) &&
+        named.includes(yearsOf(page, at)),
+    );
+  const [saving, drawing] = [lasts('saving'), lasts('drawing')];
+  return saving === drawing ? undefined : saving ? 'saving' : 'drawing';
+}
+
 function ownerOf(
   page: Page,
   question: PlacedQuestion,
@@ -229,6 +253,8 @@ function ownerOf(
   if (points !== 0) return at(points > 0 ? 'saving' : 'drawing');
   const whole = wordsOf(page, question);
   const more = [...whole.matchAll(saves)].length - [...whole.matchAll(draws)].length;
+  const byTime = question.asked === 'interest' ? phaseNamed(page, question, parts) : undefined;
+  if (byTime !== undefined) return at(byTime);
   if (question.asked === 'interest' && /second|latter|later|retire|stage two/.test(whole)) return at('drawing');
   if (question.asked === 'interest' && /first|stage one/.test(whole)) return at('saving');
   if (question.asked === 'interest' && more !== 0) return at(more > 0 ? 'saving' : 'drawing');

@@ -1,6 +1,6 @@
 /** A loan taken over by another on the way: its balance, with a fee, is the new amount. */
 
-import type { DraftReading } from '../draftReading.ts';
+import type { DraftAsk, DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
@@ -19,6 +19,9 @@ const left = pattern(
 );
 const ofAll = pattern(
   '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
+);
+const ofThem = pattern(
+  '{n} of (?:them|these|those) (?:are )?(?:still |yet )?(?:left|to (?:make|go|run|come|pay|be made|be paid)|remaining|outstanding|remain|unpaid)',
 );
 const remaining = pattern('{n} remaining (?:<e> |[a-z]+ )?(?:@payment)');
 const madeOf = pattern('{n} (?:<e> )?(?:@payment) of (?:an?|the|his|her|their|its) <n>');
@@ -110,14 +113,22 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' }, roles };
   const found = readingOfPlans(page, [old, second], questions, (question) => savedBy(page, question, k));
   const hasFee = (second.plan.fees ?? 0) > 0;
-  const asks = found.asks.map((ask) =>
-    hasFee && ask.quantity === 'balanceAfter' && isRefinanced.test(page.flat.slice(ask.place.start, ask.place.end))
-      ? { quantity: 'amount' as const, plan: 1, place: ask.place }
-      : ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined
-        ? { ...ask, args: { k } }
-        : ask,
-  );
+  const asks = found.asks.map((ask) => meantAsk(page, ask, { hasFee, k, left: moment.isLeft ? count : undefined }));
   return { ...found, asks, roles: new Map([...found.roles, [moment.token, { role: 'after' as const, plan: 0 }]]) };
+}
+
+/** What is owed, with the fee where that is financed, and when the loan is taken over where the text says no other time. */
+function meantAsk(
+  page: Page,
+  ask: DraftAsk,
+  { hasFee, k, left }: { readonly hasFee: boolean; readonly k: number; readonly left: number | undefined },
+): DraftAsk {
+  if (ask.quantity !== 'balanceAfter') return ask;
+  const words = page.flat.slice(ask.place.start, ask.place.end);
+  if (hasFee && isRefinanced.test(words)) return { quantity: 'amount', plan: 1, place: ask.place };
+  // "32 are still to be made. What was owed?": then, not after the 32nd.
+  const isThen = ask.args?.k === undefined || (left !== undefined && ask.args.k === left && !/⟨/.test(words));
+  return ask.plan === 0 && isThen ? { ...ask, args: { k } } : ask;
 }
 
 /** "84 payments of 512.30 are left, at 9.6 %. She can refinance …": what is owed is what they are worth. */
@@ -275,7 +286,7 @@ interface Moment {
 }
 
 function momentOf(page: Page): Moment | undefined {
-  const found = [ofAll, left, remaining].flatMap((each) => [...page.flat.matchAll(each)])[0];
+  const found = [ofAll, ofThem, left, remaining].flatMap((each) => [...page.flat.matchAll(each)])[0];
   if (found) return { token: Number(found[1]), isLeft: true, value: () => tokenAt(page, Number(found[1])).value };
   for (const each of made) {
     const found = [...page.flat.matchAll(each)][0];

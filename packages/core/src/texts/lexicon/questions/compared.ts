@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 12, 'what is the gap', 'how (?:large|big|wide) is the gap'),
+  cue('difference', 15, 'what (?:the|this) [^?]{2,30} (?:loan|term|plan|offer|one) costs more'),
   cue('difference', 13, 'how much too (?:much|little)', '(?:is|was|are|were) [^?⟨]{3,40}too (?:high|low|large|small)'),
   cue(
     'choice',
@@ -108,7 +110,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
     13,
-    'how much interest (?:does|do|would|will|is|has|are|did) ~~(?:sav(?:e|ed|es)|spared?)',
+    'how much interest,? (?:does|do|would|will|is|has|are|did) ~~(?:sav(?:e|ed|es)|spared?)',
     '(?:how (?:much|many)|what) ~(?:does|do|will|would|is|are) ~spared?',
   ),
   cue(

@@ -7,6 +7,11 @@ export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     14,
+    '(?:how much|what) stands (?:in|to|on) (?:it|the account|(?:her|his|their) (?:account|credit|name))',
+  ),
+  cue(
+    'finalAmount',
+    14,
     'what (?:did|does|will|would) (?:he|she|they|it|the [a-z]+) (?:get|receive|have|hold)(?: back| then)? in ⟨y\\d+⟩',
   ),
   cue('finalAmount', 13, 'what (?:will|would|does|do) [^?]{2,60} cost in <t>'),

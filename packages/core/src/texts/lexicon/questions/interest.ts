@@ -4,6 +4,16 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue(
+    'interest',
+    14,
+    '(?:what|which|how large an?|how big an?) (?:part|share|portion) (?:of (?:it|this|that|them) )?is interest',
+  ),
+  cue(
+    'interest',
+    15,
+    '(?:what|how much) (?:does|do|will|did) (?:the|it|this) ?(?:fund|account|money|plan|savings)? ?(?:earn|yield|bring in)s? (?:altogether|in all|in total|in interest)',
+  ),
   cue('financeCharge', 15, 'total (?:finance|financing|credit|leasing) (?:cost|costs|charge|charges)'),
   cue(
     'interest',

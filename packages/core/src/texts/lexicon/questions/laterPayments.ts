@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'lastPayment',
+    17,
+    '(?:what|how much) (?:does|must|will|has) (?:he|she|they|the [a-z]+) (?:to )?pay (?:in all|altogether|in total) on (?:that|this|the same) day',
+  ),
   cue('lastPayment', 13, 'how (?:big|large|much|high) is (?:that|this) (?:(?:last|smaller|final) )?one(?= ?[?,])'),
   cue(
     'lastPayment',

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    13,
+    '(?:what|how much)(?: amount| sum)? has (?:he|she|they|it) still (?:invested|tied up|in it|outstanding)',
+  ),
   cue('balance', 16, 'what is still due (?:at|after|when)'),
   cue(
     'balance',

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    12,
+    'what are (?:the|her|his|their) <e> savings(?= ?[?,]|$)',
+    '(?:what|which) <e> (?:hire|rent|fee|charge) (?:must|should|does|will|would|has)',
+  ),
   cue('payment', 12, '(?:costs?|comes? to|is|means|takes) how much (?:<[ae]>|(?:per|a|each|every) @period)'),
   cue(
     'downPayment',

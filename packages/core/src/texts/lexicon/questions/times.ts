@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
   cue(
+    'years',
+    13,
+    '(?:and |find |give )?the (?:number of )?years (?:they|it|these|this|that) (?:take|takes|lasts?|need|needs)',
+  ),
+  cue(
     'howLong',
     12,
     'when (?:will|does|do|would) (?:the|her|his|their|its) (?:debt|balance|loan|mortgage)(?: first)? (?:fall|drop|sink|be|go|come)(?: down)? (?:below|under|to|less than)',

@@ -6,6 +6,16 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    15,
+    'what do (?:all of (?:them|these)|they all|all (?:the|these) payments) (?:come|amount|add up|run) to(?! (?:in interest))',
+  ),
+  cue(
+    'totalPaid',
+    15,
+    'what has been paid (?:for (?:it|this|the [a-z]+) )?(?:in the end|in all|altogether|when all is (?:over|done))',
+  ),
+  cue(
+    'totalPaid',
     14,
     'total of (?:all|everything)(?: that)? (?:the [a-z]+|he|she|they|it) (?:pays?|paid|has paid|will pay)',
   ),
