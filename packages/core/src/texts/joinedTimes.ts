@@ -66,11 +66,14 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
     lower.slice(each.end),
   );
   const joins = (start: number, end: number): boolean =>
+    /^,? (?:and )?\(?[b2i]+\) (?:over|for|in) $/.test(lower.slice(start, end)) ||
     /^,? (?:and )?(?:[a-z]+ over|(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
       lower.slice(start, end),
     ) ||
     (isBare &&
-      /^,? and (?:(?:what|how much|again|then) )?(?:after|in|at the end of) $/.test(lower.slice(start, end))) ||
+      /^,? and (?:(?:what|how much|again|then) )?(?:after|in|at the end of) $|^,? (?:and )?(?:the|its|her|his|their) (?:sum|balance|amount|value|debt|total) after $/.test(
+        lower.slice(start, end),
+      )) ||
     /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$|^,? and the same (?:over|for|in) $/.test(
       lower.slice(start, end),
     );

@@ -290,9 +290,12 @@ const isInHead = ({ start, text }: Sentence, piece: Span): boolean => piece.star
 
 /** "the total of it": a noun in a list of what to find. */
 const isNounPhrase = (text: string): boolean =>
-  !text.includes('⟨') &&
-  (/^\s*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) ||
-    /^\s*(?:interest|balance|principal|rate|charge|amount|number) [a-z -]{3,40};\s*$/.test(text));
+  (!text.includes('⟨') &&
+    (/^\s*(?:(?:and|also|then) )*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) ||
+      /^\s*(?:interest|balance|principal|rate|charge|amount|number) [a-z -]{3,40};\s*$/.test(text))) ||
+  /^\s*(?:(?:and|also|then) )*(?:the|his|her|its|their) (?:total )?(?:interest|balance|debt|principal|payment|total|sum|amount|value)(?: [a-z]+){1,4} ⟨[tno]\d+⟩[.,;?]?\s*$/.test(
+    text,
+  );
 
 /** A conjunction at a piece's end begins the next one. */
 const opensUntil = (flat: string, { start, end }: Span): number =>

@@ -75,7 +75,8 @@ const hasSteps = ({ plans, asks }: ProblemReading): boolean =>
   plans.some(({ links }) => links?.length) ||
   asks.some(
     ({ quantity, args }) =>
-      ['price', 'financeCharge'].includes(quantity) || args?.between?.some((each) => typeof each === 'object'),
+      ['price', 'downPayment', 'financeCharge'].includes(quantity) ||
+      args?.between?.some((each) => typeof each === 'object'),
   );
 
 /** A number as it stands, and not within another. */

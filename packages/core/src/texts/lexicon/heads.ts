@@ -59,7 +59,7 @@ export const needs: Readonly<Partial<Record<ReadQuantity, RegExp>>> = {
   ratePerPayment: ofRates,
   payments: ofTime,
   years: ofTime,
-  lastPayment: words('day|last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest'),
+  lastPayment: words('day|month after|last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest'),
   leftToPay: words('pay|paid|still|left|remain|come|due|owe|outstanding|instal|ahead|before|rest|others'),
   downPayment: words('down|deposit|himself|herself|themselves|cash|bring|find|up ?front|own|pay'),
 };

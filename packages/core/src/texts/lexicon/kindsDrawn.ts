@@ -5,6 +5,7 @@ import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue('drawing-down', 9, '(?:trust|fund|foundation|endowment)(?: of <m>)? (?:hands?|pays?|gives?) out'),
   cue(
     'drawing-down',
     9,

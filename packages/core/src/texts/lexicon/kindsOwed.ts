@@ -5,6 +5,11 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'leasing',
+    9,
+    '(?:rent|rental|hire)(?![a-z])[^.?!]{0,60} (?:gives|yields|earns|brings) (?:the|an?) (?:builder|owner|lessor|landlord|investor)',
+  ),
   cue('borrowing', 6, '(?<!(?:of|for) )financing(?! (?:the|her|his|their|its|an?) )'),
   cue('borrowing', 12, 'how many (?:<e> )?@payment (?:does|do|will|must) [a-z]+ need for <m>'),
   cue('borrowing', 12, '[a-z]+ (?:at|for|of) <m> (?:may|can) be (?:bought|had) for <m> (?:<[ea]>)'),

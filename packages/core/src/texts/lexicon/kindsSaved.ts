@@ -5,6 +5,11 @@ import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    9,
+    '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) <m> (?:today|now),? and (?:then |again )?<e>',
+  ),
   cue('lump-sum', 9, '(?:reach(?:es)?|becomes?|grows? to|be worth|is worth) <n> times (?:its|the|what)'),
   cue('saving', 9, '<m> <[ea]>[^.?!]{0,40} to (?:become|grow to|reach|amount to) <m>'),
   cue(

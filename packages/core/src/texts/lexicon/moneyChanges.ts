@@ -10,6 +10,12 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     12,
+    '<m> (?:at (?:the )?(?:end|beginning|start) of )?<ea>[^?]{0,60}from (?:the |her |his |their )?<o> (?:year|<e>|@payment) on(?:wards?)?,? {m}',
+    'saving <m> [^?.]{0,40}from the <o> (?:year|<e>) on(?:wards?)?,? {m}',
+  ),
+  cue(
+    'newPayment',
+    12,
     '<m> (?:at the (?:end|beginning|start) of )?<ea>[^?]{0,90}after <t>,? (?:he|she|they|it) (?:then )?(?:puts? (?:by|aside|away|in)|saves?|deposits?|sets? aside|lays? (?:by|aside)|pays?(?: in)?) {m}(?! (?:more|extra|in addition))',
   ),
   cue(

@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 11, '(?:and|but) (?:keeps?|retains?) {m}(?= ?[.,;?])'),
+  cue(
+    'finalAmount',
+    12,
+    '{m} (?:(?:is|are) )?(?:to be )?(?:paid|due|payable|repaid) at the (?:very )?end(?! of (?:each|every|<e>))',
+  ),
   cue(
     'finalAmount',
     13,

@@ -8,6 +8,11 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    13,
+    '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) {m} (?:today|now),? and (?:then |again )?<e>',
+  ),
   cue('payment', 11, '{m} (?:comes?|goes) out(?: of (?:it|the account|the fund))? (?:at|each|every|on)'),
   cue(
     'payment',
@@ -184,7 +189,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:gets?|receives?|has) {m} from (?:a|an|the) (?:donor|sponsor|patron|charity|relative|benefactor|council|county|state)',
     '(?:grants?|subsid(?:y|ises)|contributes?|covers?) {m}(?: of (?:that|it|the))?',
     '(?:a|the) (?:grant|subsidy)(?: of)? {m}',
-    '{m} (?:is |was |are )?(?:paid |due |payable )(?:down|now(?=,? and)|at once|immediately|up front|upfront|on signing|on delivery|in cash|today|at the outset|straight away)',
+    '{m} (?:is |was |are )?(?:paid |due |payable )(?:down|on the spot|now(?=,? and)|at once|immediately|up front|upfront|on signing|on delivery|in cash|today|at the outset|straight away)',
     'or(?: with| by| for| else)? {m} (?:now|today|at once|down|on delivery|on signing|immediately) and <m>',
     '<m>(?: for)?[^.;?!⟨]{0,20}(?:,|;| and) cash {m}',
     '{m} (?:up ?front|on signing|on delivery|in cash|at once|at signing|for [a-z ]+today)',

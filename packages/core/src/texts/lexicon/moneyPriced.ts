@@ -5,6 +5,19 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
+    'tradeIn',
+    12,
+    '(?<=[.;:,] |^)old (?!loan|debt|mortgage|lender|bank|balance|payment|price)[a-z]+: {m}',
+    '(?:gave|gives|hands? in|returns?|returned) (?:his|her|their|its|the|an?) old [a-z]+ \\({m}\\)',
+  ),
+  cue('downPayment', 12, '(?<=[.;,] )cash: {m}'),
+  cue('downPayment', 13, '(?:met|covered|paid|financed) by {m} from (?:the|an?) [a-z]+ and by an? (?:loan|mortgage)'),
+  cue(
+    'price',
+    11,
+    '(?:fancies|likes|wants|has (?:seen|chosen)|chooses) (?:an?|the) [a-z ]{2,20}(?:at|for|costing|priced at) {m}',
+  ),
+  cue(
     'price',
     13,
     '(?:buy|bought|purchase|purchased|paid for|acquired?) (?:it |the [a-z]+ |outright ){0,2}(?:now|outright|today|at once|for cash|in cash) (?:for|at) {m}',

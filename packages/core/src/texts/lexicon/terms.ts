@@ -14,6 +14,12 @@ export const timingCues: readonly Cue<Timing>[] = [
   cue(
     'beginning',
     9,
+    '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) <m> (?:today|now),? and (?:then |again )?<e>',
+  ),
+  cue('beginning', 9, '(?:on|at) signing,? (?:together |along )?with the first'),
+  cue(
+    'beginning',
+    9,
     '(?:on|by) the ⟨o\\d+⟩ and (?:on )?(?:the )?⟨o\\d+⟩(?= of <e>|,|;|\\.| [a-z]+ (?:pays?|puts?|saves?|deposits?))',
   ),
   cue(

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 14, '(?:^|[:;] ?)value (?:on|at|upon) (?:delivery|the start|signing)'),
   cue(
     'amount',
     17,

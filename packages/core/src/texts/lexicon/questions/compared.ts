@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'choice',
+    13,
+    '(?:outlay|cost|total)(?: outlay| cost)? (?:is )?(?:less|lower|smaller|least) (?:for|with|in) which',
+  ),
   cue('difference', 12, 'what is the gap', 'how (?:large|big|wide) is the gap'),
   cue('difference', 15, 'what (?:the|this) [^?]{2,30} (?:loan|term|plan|offer|one) costs more'),
   cue('difference', 13, 'how much too (?:much|little)', '(?:is|was|are|were) [^?⟨]{3,40}too (?:high|low|large|small)'),

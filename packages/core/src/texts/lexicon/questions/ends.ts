@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 8, '(?:the |its |her |his |their )(?:sum|value) (?:after|at the end of) <t>'),
+  cue(
+    'finalAmount',
+    17,
+    'how much must be paid (?:in addition to|besides|on top of|together with) the (?:last|final|<o>|<n>)',
+  ),
   cue(
     'finalAmount',
     14,

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue('interest', 13, '(?:the )?interest (?:of|for|over|in) (?:all|the whole) (?:the )?(?:<t>|term|time|years)'),
   cue(
     'interest',
     14,

@@ -6,6 +6,16 @@ import { ask, type Asked } from './asked.ts';
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
+    16,
+    'what (?:does|must|will) (?:he|she|they|it) pay (?:in )?the (?:@period) after(?: that)?(?= ?[?,])',
+  ),
+  cue(
+    'newPayment',
+    15,
+    '(?:what is|find|state|give|compute|calculate) (?:the|her|his|their) (?:lowered|raised|changed) (?:<e> )?@payment',
+  ),
+  cue(
+    'lastPayment',
     17,
     '(?:what|how much) (?:does|must|will|has) (?:he|she|they|the [a-z]+) (?:to )?pay (?:in all|altogether|in total) on (?:that|this|the same) day',
   ),

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
+    'leftToPay',
+    16,
+    '(?:sum|total) of (?:those|the ones|them|the payments)(?: that (?:are|were))? (?:still )?(?:outstanding|to come|left|due|unpaid)',
+  ),
+  cue('balance', 13, "what is (?:the|his|her|its|their) (?:[a-z]+'s )?investment (?:still )?worth"),
+  cue(
     'balance',
     13,
     '(?:what|how much)(?: amount| sum)? has (?:he|she|they|it) still (?:invested|tied up|in it|outstanding)',
