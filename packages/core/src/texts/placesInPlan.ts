@@ -67,6 +67,7 @@ export function rangeOf(
   if (place.isThat && last.to !== undefined) return { from: last.to, to: last.to };
   if (place.isNext) return { from: (last.k ?? 0) + 1, to: (last.k ?? 0) + 1 };
   if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
+  if (place.isUntil && last.to !== undefined) return { from: 1, to: last.to };
   if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };
   return undefined;

@@ -120,7 +120,13 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
     );
   // "She raises her payment by 150": there are payments.
   const isRaised = within.some((at) => page.signs[at]?.[0]?.role === 'paymentRise');
-  if (isOfYears || isRaised) return true;
+  // "… pays an extra 4,000 and keeps the payment"
+  const isKept =
+    /loan|mortgage|borrow|debt|(?<![a-z])len[dt]/.test(page.flat) &&
+    /(?:keep(?:s|ing)?|kept|unchanged|same|usual|regular|old) (?:the |his |her |their )?(?:old |same |regular |usual )?payment(?![a-z])/.test(
+      page.flat,
+    );
+  if (isOfYears || isRaised || isKept) return true;
   const asks: readonly Asked[] = [
     ...(['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'principal'] as const),
     ...(isOfMonths ? [] : (['payments'] as const)),

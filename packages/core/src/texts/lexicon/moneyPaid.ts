@@ -10,6 +10,11 @@ const goal =
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
+    12,
+    '@draw {m} (?:from|out of) (?:the|her|his|their|its|an?) [a-z ]{3,24}(?:<ea>|at (?:the )?(?:end|beginning|start) of)',
+  ),
+  cue(
+    'payment',
     13,
     '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) {m} (?:today|now),? and (?:then |again )?<e>',
   ),
@@ -174,7 +179,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:pays?|paid|gave|gives|puts?|put down) {m} of (?:it|this|that)(?: (?:in|from|at once|now|down|herself|himself|themselves))(?! (?:each|every))',
     'own (?:money|funds|capital|share)(?: of|:|,)* {m}',
     '(?:pays?|paid) {m} on (?:completion|ordering|order|arrival|collection|handover)',
-    '(?:has|have|had) {m} and (?:borrows?|finances?)',
+    '(?:has|have|had) (?:saved )?{m} and (?:borrows?|finances?)',
     '(?:donor|sponsor|council|county|state|city|charity|patron|benefactor|grandmother|grandfather|uncle|aunt) (?:pays?|gives?|covers?|contributes?|provides?|meets?) {m}(?! <)',
     '{m} down',
     'down[ -]?payment(?: is| of|:| was)* {m}',

@@ -30,6 +30,8 @@ export interface AskedPlace {
   readonly isLast?: boolean;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
   readonly same?: boolean;
+  /** "by then": all until what was looked at before. */
+  readonly isUntil?: boolean;
   /** "Of that payment": the one that the question before names. */
   readonly isThat?: boolean;
   /** The payment behind the one that was looked at before. */
@@ -142,7 +144,7 @@ export const ranges: readonly PlaceRecord[] = [
   place(
     '(?:by (?:then|that time|that point)|so far|to date|up to (?:now|then|that (?:point|time|moment))|until then|in the meantime)',
     [],
-    () => ({ same: true }),
+    () => ({ same: true, isUntil: true }),
   ),
   place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
   place('(?:the|her|his|their|its) (?:very )?next (?:<e> )?(?:@payment|@deposit)', [], () => ({ isNext: true })),

@@ -108,7 +108,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'another payment',
-    '(?:doubles|halves|trebles|triples) (?:it|the|her|his|their|each)|twice the (?:<e> )?payment|(?:raises?|increases?|lifts?|steps? up) (?:the|her|his|their|its|each) (?:<e> )?(?:monthly |regular )?(?:payments?|instal?lments?|deposits?)',
+    '(?:doubles|halves|trebles|triples) (?:it|the|her|his|their|each)(?! (?:money|capital|investment|sum|savings|deposit(?!s)))|twice the (?:<e> )?payment|(?:raises?|increases?|lifts?|steps? up) (?:the|her|his|their|its|each) (?:<e> )?(?:monthly |regular )?(?:payments?|instal?lments?|deposits?)',
     changes('payment'),
   ),
   telling(
