@@ -241,6 +241,28 @@ describe('changes on the way', () => {
       problems: { amount: { code: 'not-reached' } },
     });
   });
+
+  it.each(['borrow', 'save', 'draw-down'] as const)(
+    'say so where any end fits, and find it where what is paid afterwards is stated: %s',
+    (kind) => {
+      const stated = draftOf(kind, { amount: '9,800', rate: '4.8', payments: '24', payment: '300' });
+      const pause = change('deferred', { from: '13', through: '15' });
+      const asked = { ...stated, unknown: 'finalAmount' as const };
+      expect(solveCase({ ...asked, changes: [pause] }, centRounding)).toMatchObject({
+        state: 'wrong',
+        problems: { finalAmount: { code: 'not-reached' } },
+      });
+      // 24 months of interest, and 21 payments of 300.
+      const end = solved(
+        { ...asked, changes: [pause, change('payment', { after: '15', amount: '300' })] },
+        exactRounding,
+      );
+      const grown = (months: number): number => 1.004 ** months;
+      const paid = (1 - grown(-12)) / 0.004 + ((1 - grown(-9)) / 0.004) * grown(-15);
+      const sign = kind === 'save' ? 1 : -1;
+      expect(end.exact).toBeCloseTo((9800 + sign * 300 * paid) * grown(24), 6);
+    },
+  );
 });
 
 describe('as stated, but…', () => {

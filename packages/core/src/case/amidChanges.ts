@@ -45,6 +45,12 @@ function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
   const run = buildTable(open);
   if (!run.ok) return run;
   const closing = run.value.closing;
+  if (followsTheEnd(open, closing))
+    return fail(
+      'not-reached',
+      'These changes work the payment out again, so any amount at the end would fit. State it, or say what is paid after the change.',
+      { field: 'finalAmount' },
+    );
   if (plan.kind !== 'saving' && (closing <= 0 || run.value.count < countOf(plan)))
     return fail(
       'out-of-range',
@@ -54,6 +60,13 @@ function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
   const shown = roundMoney(closing, plan.rounding.payment === 'exact' ? 'exact' : 'cent');
   const table = buildTable({ ...plan, finalAmount: shown });
   return table.ok ? ok({ exact: closing, shown, table: table.value }) : table;
+}
+
+/** The payment is worked out again for the end that is assumed: with another one, another amount is left. */
+function followsTheEnd(open: Plan, closing: number): boolean {
+  const other = open.kind === 'saving' ? open.finalAmount / 2 : 1;
+  const run = buildTable({ ...open, finalAmount: other });
+  return run.ok && Math.abs(run.value.closing - closing) > Math.abs(other - open.finalAmount) / 2;
 }
 
 function search(unknown: 'amount' | 'rate', plan: Plan, quote: RateQuote): Result<SolvedAmidChanges> {
