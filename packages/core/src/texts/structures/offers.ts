@@ -7,7 +7,7 @@ import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
 import { forBoth, ownerOf, ratesOf, thing, type Regions } from './offerOwners.ts';
-import { regionsOfTwo } from './twoPeople.ts';
+import { namesOf, regionsOfTwo } from './twoPeople.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const mark = new RegExp(
@@ -37,7 +37,11 @@ export function readOffers(page: Page): DraftReading | undefined {
   // "What does the holiday cost her?"
   if (isOfPause(page)) return undefined;
   const regions = kinds ?? regionsOf(page);
-  return regions && readTwo(page, regions);
+  const found = regions && readTwo(page, regions);
+  const names = regions && namesOf(page, regions);
+  // Two people lend their names to their plans.
+  const named = names && found?.plans.map((plan, at) => (plan.name ? plan : { ...plan, name: names[at]! }));
+  return found && named ? { ...found, plans: named } : found;
 }
 
 /** A pause is told, and no choice asked: what is compared is the plan with it and without it. */

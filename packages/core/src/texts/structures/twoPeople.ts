@@ -20,6 +20,15 @@ export function regionsOfTwo(page: Page): Regions | undefined {
   return [one, other];
 }
 
+/** "Ada puts …", "Bea saves …": what the two are called, where both are. */
+export function namesOf({ text, origins }: Page, regions: Regions): readonly [string, string] | undefined {
+  const [one, other] = regions.map(({ start }) => name.exec(text.slice(origins[start] ?? 0))?.[1]);
+  return one !== undefined && other !== undefined && one !== other ? [one, other] : undefined;
+}
+
+const name =
+  /^\W*(\p{Lu}\p{Ll}+) (?:puts|saves|deposits|invests|borrows|owes|pays|has|lends|takes|draws|earns|starts|begins|wants)(?!\p{L})/u;
+
 /** The clauses of a sentence that begin with somebody. */
 function clausesOf(page: Page, { start, end }: Span): Span[] {
   const starts = [...page.flat.slice(start, end).matchAll(turn)].flatMap((found) => {
