@@ -211,7 +211,8 @@ describe('what is settled by hand', () => {
   });
 
   it('asks how often is paid, and counts by what is chosen', () => {
-    const text = 'A loan of $20,000 at 6% compounded half-yearly is amortized over 5 years. What does it cost in interest?';
+    const text =
+      'A loan of $20,000 at 6% compounded half-yearly is amortized over 5 years. What does it cost in interest?';
     const [doubt] = readProblem(text).doubts;
     expect(doubt?.about).toBe('frequency');
     const quarterly = doubt!.choices.find(({ says }) => says === 'quarterly');
@@ -223,18 +224,20 @@ describe('what is settled by hand', () => {
     expect(read.doubts).toEqual([]);
   });
 
-  it('is what two people are called', () => {
-    const text =
-      'Ada puts £2,000 in an account today and leaves it for 15 years; Bea puts £12 in at the end of every month for 15 years. Both get 3.6% compounded monthly. Who has more at the end?';
-    expect(readProblem(text).plans.map(({ name }) => name)).toEqual(['Ada', 'Bea']);
-  });
-
   it('is the timing that the text leaves unsaid', () => {
     const unsaid = 'A loan of £9,000 at 6% compounded monthly is repaid in 30 monthly payments. Find the payment.';
     expect(readProblem(unsaid).assumes).toEqual(['timing=end']);
     const settled = readProblem(unsaid, { settled: { timing: 'beginning' } });
     expect(settled.assumes).toEqual([]);
     expect(settled.plans[0]!.timing).toBe('beginning');
+  });
+});
+
+describe('the name of a plan', () => {
+  it('is what two people are called', () => {
+    const text =
+      'Ada puts £2,000 in an account today and leaves it for 15 years; Bea puts £12 in at the end of every month for 15 years. Both get 3.6% compounded monthly. Who has more at the end?';
+    expect(readProblem(text).plans.map(({ name }) => name)).toEqual(['Ada', 'Bea']);
   });
 });
 
