@@ -26,8 +26,9 @@ export function heardAs(
     after?.asked === 'difference' &&
     /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments) and\W*$/.test(words);
   if (isSavedToo) return { ...each, asked: 'difference' };
-  // "How many payments does this save, and how much interest?"
-  const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
+  // "How many payments does this save, and how much interest?", "… save? How much interest?"
+  const followsOn = goesOn || /^\W*(?:and )?how much (?:of the )?interest\W*$/.test(words);
+  const isSaved = followsOn && before?.asked === 'difference' && !each.place && plan.changes.length > 0;
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
   // "The same sum is saved each month. How much?"
   const isBare = all.length === 1 && /^\W*how much\W*$/.test(words);

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    13,
+    '(?:wins?|won|inherits?|inherited|receives?|received|gets?|has) {m} and (?:uses|puts|pays|used|put|paid) (?:it|this|all of it|everything) (?:all )?(?:to reduce|to pay down|towards?|into|on|off) (?:the|her|his|their) (?:loan|debt|mortgage)',
+  ),
+  cue(
     'newPayment',
     12,
     '<m> (?:at (?:the )?(?:end|beginning|start) of )?<ea>[^?]{0,60}from (?:the |her |his |their )?<o> (?:year|<e>|@payment) on(?:wards?)?,? {m}',

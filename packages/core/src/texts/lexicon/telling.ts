@@ -171,6 +171,11 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:in|with|at|after|from) which (?:payment|instal?lment|year|month)',
     ({ asks }) => asks.some(({ quantity }) => quantity === 'payments' || quantity === 'years'),
   ),
+  telling(
+    'a sum for each of several',
+    '<m> (?:per|for each|a) (?:member|person|head|child|student|partner|household|family|couple)',
+    () => false,
+  ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(
     'two times to be looked at',

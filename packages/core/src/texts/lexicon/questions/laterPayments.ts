@@ -5,6 +5,11 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'newPayment',
+    17,
+    '(?:what|how (?:large|much|high)) (?:must|should|will|would) the (?:remaining|later|other|subsequent|following) (?:<e> )?@payment (?:then )?(?:be|become)',
+  ),
+  cue(
     'lastPayment',
     16,
     'what (?:does|must|will) (?:he|she|they|it) pay (?:in )?the (?:@period) after(?: that)?(?= ?[?,])',
