@@ -221,7 +221,7 @@ export const moments: readonly PlaceRecord[] = [
     ([k]) => ({ after: k! }),
   ),
   place(
-    '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|is|are)))',
+    '(?:half-?way|half-?time|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|is|are)))',
     [],
     () => ({ part: 1 / 2 }),
   ),

@@ -6,7 +6,7 @@ import type { Regions } from './offerOwners.ts';
 
 const asksWho = /(?<![a-z])(?:who|whose|which (?:one )?of (?:them|the two))(?![a-z])/;
 const turn =
-  /(?:; |(?:[,:] |\s)(?:while|whereas|but|and) |: )(?=((?:her|his|their|the other|the second) (?:[a-z]+ )?)?[a-z])/g;
+  /(?:; |(?:[,:] |\s)(?:while|whereas|but|and) |: |, )(?=((?:her|his|their|the other|the second) (?:[a-z]+ )?)?[a-z])/g;
 
 /** @returns where each is told, if just two of them have sums of their own and it is asked who has more */
 export function regionsOfTwo(page: Page): Regions | undefined {

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue('totalPaid', 12, '(?:the |all (?:the )?)?(?:deposits|contributions|payments) made(?= ?[,.?;]| and|$)'),
   cue(
     'totalPaid',
     15,
