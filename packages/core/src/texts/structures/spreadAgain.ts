@@ -11,7 +11,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, type Owned } from './severalPlans.ts';
 
 const again =
-  /(?<![a-z])(?:extend|spread|stretch|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
+  /(?<![a-z])(?:extend|spread|lengthen|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
 
 /** @returns nothing where no time for what is left is told, or the rate changes, too */
 export function readSpreadAgain(page: Page): DraftReading | undefined {
