@@ -72,13 +72,16 @@ const insteadOf = /⟨m(\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,50} (?:instead of|r
 
 /** "If she raises them to 1,085, how many fewer are there?" */
 const raisedTo =
-  /(?<![a-z])if (?:he|she|they|it|the [a-z]+) (?:raises?|increases?|lifts?|cuts?|lowers?|reduces?) (?:it|them|(?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments?) to ⟨m(\d+)⟩(?=[^.]*\?)/;
+  /(?<![a-z])if (?:he|she|they|it|the [a-z]+) (?:raises?|increases?|lifts?|cuts?|lowers?|reduces?) (?:it|them|(?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments?) to ⟨m(\d+)⟩(?=[^.]*\?)|(?<![a-z])if (?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments? (?:is|are|was|were) (?:raised|increased|lifted|lowered|cut|reduced) to ⟨m(\d+)⟩(?=[^.]*\?)/;
 
 /** "How much sooner is it paid off if 450 is paid each month instead of 400?" */
 function readInsteadOf(page: Page): DraftReading | undefined {
   const found = insteadOf.exec(page.flat) ?? raisedTo.exec(page.flat);
-  const other = Number(found?.[1]);
-  const usual = Number(found?.[2] ?? page.signs.findIndex(([sign]) => sign?.role === 'payment'));
+  const isRaised = found !== null && found[0].startsWith('if ');
+  const other = Number(found?.[1] ?? found?.[2]);
+  const usual = Number(
+    (isRaised ? undefined : found?.[2]) ?? page.signs.findIndex(([sign]) => sign?.role === 'payment'),
+  );
   if (!found || other === usual || !page.questions.some(({ asked }) => asked === 'difference')) return undefined;
   const asUsual: RoleSign = { role: 'payment', weight: 15, start: found.index, end: found.index + found[0].length };
   const told = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
