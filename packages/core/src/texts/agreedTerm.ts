@@ -2,7 +2,7 @@
 
 import type { FlatText, Span } from './flatText.ts';
 import type { AskedPlace } from './lexicon/places.ts';
-import { yearsIn } from './tokens.ts';
+import { yearsOf } from './tokens.ts';
 
 const amortized = /amorti[sz]|(?<![a-z])renew/;
 const agreed =
@@ -23,14 +23,11 @@ export function agreedTermOf(page: FlatText): AgreedTerm | undefined {
   const told = [...page.flat.matchAll(agreed)].map((found) => Number(found[1] ?? found[2]));
   const [first] = told;
   if (first === undefined) return undefined;
-  const years = yearsAt(page, first);
-  const isLonger = page.tokens.some(({ form }, at) => form === 'time' && yearsAt(page, at) > years + 1e-9);
-  if (!isLonger || told.some((at) => yearsAt(page, at) !== years)) return undefined;
+  const years = yearsOf(page, first);
+  const isLonger = page.tokens.some(({ form }, at) => form === 'time' && yearsOf(page, at) > years + 1e-9);
+  if (!isLonger || told.some((at) => yearsOf(page, at) !== years)) return undefined;
   return { years, tokens: told };
 }
-
-const yearsAt = ({ tokens }: FlatText, at: number): number =>
-  (tokens[at]?.value ?? NaN) * (yearsIn[tokens[at]?.unit ?? ''] ?? NaN);
 
 /** What a question looks at that speaks of the end of that time, or of all of it. */
 export function placeInTerm(

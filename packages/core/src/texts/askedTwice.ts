@@ -32,7 +32,6 @@ const ways: readonly ((asking: Asking) => Question[] | undefined)[] = [
   thenAndNow,
   whatItConsistsOf,
   compoundedTwoWays,
-  savedBoth,
 ];
 
 const wordsOf = ({ flat, own }: Asking): string => flat.slice(own.unit.start, own.unit.end);
@@ -108,18 +107,6 @@ function whatItConsistsOf(asking: Asking): Question[] | undefined {
 function compoundedTwoWays(asking: Asking): Question[] | undefined {
   const found = /^([^?]*(?:compounded|convertible)[^?⟨]{0,12}⟨e\d+⟩)[^?⟨]{0,14}⟨e\d+⟩\W*$/.exec(wordsOf(asking));
   return asking.own.asked === 'nominalRate' && found ? partedAt(asking, found[1]!.length, 'nominalRate') : undefined;
-}
-
-/** "How many payments, and how much interest, does she save?": both are saved. */
-function savedBoth({ own, sentence, flat }: Asking): Question[] | undefined {
-  const rest = flat.slice(own.start, sentence.end);
-  const isSaved =
-    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|months|deposits),? and how much (?:of the )?interest,? (?:does|do|will|would|did|is|are)[^?]*sav/.test(
-      rest,
-    );
-  return isSaved && (own.asked === 'payments' || own.asked === 'howLong')
-    ? [{ ...own, asked: 'difference' }]
-    : undefined;
 }
 
 /** "What are they worth at the end of the 20 years, and today?" */

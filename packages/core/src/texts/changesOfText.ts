@@ -5,7 +5,7 @@ import { missedPayments } from './missedPayments.ts';
 import { momentOf, nearestMoment, twoMoments, type Moment } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import { yearsOf } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 const kindsOf = {
   newRate: 'rate',

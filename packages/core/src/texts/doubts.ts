@@ -8,7 +8,7 @@ import { tokenAt, type Page } from './page.ts';
 import { rolesByForm, type SettledRole } from './settled.ts';
 import type { SolePlan } from './solePlan.ts';
 import type { DoubtChoice, ReadDoubt, ReadKind, ReadPlan, Role, Unknown } from './reading.ts';
-import { yearsOf } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 export const kindNames: Readonly<Record<ReadKind, string>> = {
   borrowing: 'borrowing',

@@ -24,7 +24,7 @@ export function heardAs(
   const isSavedToo =
     each.asked === 'payments' &&
     after?.asked === 'difference' &&
-    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments) and\W*$/.test(words);
+    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments)(?:,| and|, and)\W*$/.test(words);
   if (isSavedToo) return { ...each, asked: 'difference' };
   // "How many payments does this save, and how much interest?", "… save? How much interest?"
   const followsOn = goesOn || /^\W*(?:and )?how much (?:of the )?interest\W*$/.test(words);

@@ -6,8 +6,8 @@ import type { ChangeRead } from './changeRead.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import { yearsOf } from './terms.ts';
-import { yearsIn, type Token } from './tokens.ts';
+
+import { yearsIn, type Token, yearsOf } from './tokens.ts';
 import { wholeNumber } from './paymentCounts.ts';
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';

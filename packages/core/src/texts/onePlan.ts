@@ -19,7 +19,8 @@ import type { SolePlan } from './solePlan.ts';
 import { soughtBy } from './soughtBy.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, Role } from './reading.ts';
 import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
-import { readTerms, yearsOf, type Terms } from './terms.ts';
+import { readTerms, type Terms } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 export interface PlanPart {
   readonly scope?: Scope;

@@ -7,7 +7,8 @@ import type { Asked } from './lexicon/questions/index.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { ReadPlan, ReadRate, Role, Unknown } from './reading.ts';
-import { yearsOf, type Terms } from './terms.ts';
+import type { Terms } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 export interface PlanRead {
   readonly plan: ReadPlan;

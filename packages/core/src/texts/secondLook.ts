@@ -27,7 +27,7 @@ import {
   partsOfPayment,
   questionsMissed,
 } from './secondLookAtQuestions.ts';
-import { yearsOf } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 /** @returns what makes the reading doubtful; nothing where it holds */
 export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {

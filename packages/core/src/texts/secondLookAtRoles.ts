@@ -5,7 +5,7 @@ import { doubt, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
-import { yearsOf } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 /** A sum taken as a payment, where the payment is sought. */
 export function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {

@@ -6,7 +6,8 @@ import type { Page } from './page.ts';
 import { momentOf } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { ReadPlan, Role } from './reading.ts';
-import { yearsOf, type Terms } from './terms.ts';
+import type { Terms } from './terms.ts';
+import { yearsOf } from './tokens.ts';
 
 /** Whether the text says for how long, besides the moments it asks about; or asks how long, with everything else said. */
 export function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: ReadonlySet<Asked>): boolean {

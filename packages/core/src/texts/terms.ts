@@ -9,7 +9,7 @@ import { inScope, sentenceAt, tokenAt, type Page, type Scope } from './page.ts';
 import { impliedFrequency, periodOfTerm } from './periodUses.ts';
 import { readRate, type RateRead } from './rateOfText.ts';
 import type { ReadKind } from './reading.ts';
-import { yearsIn } from './tokens.ts';
+import { yearsOf } from './tokens.ts';
 
 export interface Terms {
   readonly kind: ReadKind;
@@ -269,9 +269,3 @@ const isInstead = (page: Page, { start, end }: Span): boolean =>
   sentenceAt(page, { start, end })?.asks === true &&
   /^[^,;?]{0,24} instead(?! of)(?![a-z])/.test(page.flat.slice(end)) &&
   page.questions.filter(({ unit }) => unit.start <= start).length <= 1;
-
-/** A length of time in years. */
-export function yearsOf(page: Page, at: number): number {
-  const { value, unit } = tokenAt(page, at);
-  return value * (yearsIn[unit] ?? NaN);
-}

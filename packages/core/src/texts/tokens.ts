@@ -24,3 +24,7 @@ export const yearsIn: Readonly<Record<string, number>> = {
   weeks: 1 / 52,
   days: 1 / 365,
 };
+
+/** The length of time that a token tells, in years; no number where it tells none. */
+export const yearsOf = ({ tokens }: { readonly tokens: readonly Token[] }, at: number): number =>
+  (tokens[at]?.value ?? NaN) * (yearsIn[tokens[at]?.unit ?? ''] ?? NaN);

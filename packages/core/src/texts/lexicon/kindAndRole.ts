@@ -24,6 +24,15 @@ export const depositedEach: readonly string[] = [
   '(?:savings|fund|account|balance|deposit)(?: [a-z]+| <m>|,){0,8} (?:increases?|tops?(?: up)?|adds? to) (?:it|them|this)(?: up)? (?:by|with)? ?{m} (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
 ];
 
+/** "She saves 40 today and every second week": what is saved each time, from now on. */
+export const savedFromNow: readonly string[] = [
+  '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) {m} (?:today|now),? and (?:then |again )?<e>',
+];
+
+/** "How much must she set aside on the child's birth?": asked is one sum. */
+export const setAsideAtBirth =
+  "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:his|her|their|the|a) (?:[a-z']+ )?(?:birth|christening)(?! ?day)";
+
 /** "120,000 buys an annuity": what is given for an income is drawn down. */
 export const putForIncome: readonly string[] = [
   '(?:takes?|draws?|withdraws?) <m> (?:from|out of) (?:her|his|their|the) (?:savings|money|capital) of {m}',

@@ -1,22 +1,14 @@
 /** Words that tell of saving, of a single sum, or of a rate alone. */
 
 import type { ReadKind } from '../reading.ts';
-import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
+import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtBirth } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
-  cue(
-    'saving',
-    9,
-    '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) <m> (?:today|now),? and (?:then |again )?<e>',
-  ),
+  cue('saving', 9, ...savedFromNow),
+  cue('lump-sum', 12, setAsideAtBirth),
   cue('lump-sum', 9, '(?:reach(?:es)?|becomes?|grows? to|be worth|is worth) <n> times (?:its|the|what)'),
   cue('saving', 9, '<m> <[ea]>[^.?!]{0,40} to (?:become|grow to|reach|amount to) <m>'),
-  cue(
-    'lump-sum',
-    12,
-    "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:his|her|their|the|a) (?:[a-z']+ )?(?:birth|christening)(?! ?day)",
-  ),
   cue(
     'saving',
     7,

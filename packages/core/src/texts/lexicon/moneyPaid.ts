@@ -1,6 +1,6 @@
 /** Words beside a sum of money that say it is paid each time, paid down, or there at the end. `{…}` is the sum. */
 
-import { depositedEach } from './kindAndRole.ts';
+import { depositedEach, savedFromNow } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
@@ -8,15 +8,11 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue('payment', 13, ...savedFromNow),
   cue(
     'payment',
     12,
     '@draw {m} (?:from|out of) (?:the|her|his|their|its|an?) [a-z ]{3,24}(?:<ea>|at (?:the )?(?:end|beginning|start) of)',
-  ),
-  cue(
-    'payment',
-    13,
-    '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) {m} (?:today|now),? and (?:then |again )?<e>',
   ),
   cue('payment', 11, '{m} (?:comes?|goes) out(?: of (?:it|the account|the fund))? (?:at|each|every|on)'),
   cue(

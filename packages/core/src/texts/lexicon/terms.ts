@@ -1,5 +1,6 @@
 /** Words that say when payments fall, how the rate is quoted, and how the end is meant. */
 
+import { savedFromNow } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 const first =
@@ -11,11 +12,7 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
-  cue(
-    'beginning',
-    9,
-    '(?:pays? in|saves?|deposits?|puts? (?:in|aside|away|by)) <m> (?:today|now),? and (?:then |again )?<e>',
-  ),
+  cue('beginning', 9, ...savedFromNow),
   cue('beginning', 9, '(?:on|at) signing,? (?:together |along )?with the first'),
   cue(
     'beginning',

@@ -9,7 +9,7 @@ import type { SolePlan } from '../solePlan.ts';
 import type { Page } from '../page.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan, Role } from '../reading.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { without } from './followers.ts';
 import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';

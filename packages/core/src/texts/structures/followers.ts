@@ -10,7 +10,7 @@ import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import type { ReadLink, ReadPlan, Role } from '../reading.ts';
 import { impliedFrequency } from '../periodUses.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import {
   comparedBy,
   ownedQuestions,

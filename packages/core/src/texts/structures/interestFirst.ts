@@ -8,7 +8,7 @@ import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan } from '../reading.ts';
 import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =

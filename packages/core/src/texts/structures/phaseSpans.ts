@@ -2,7 +2,7 @@
 
 import type { Span } from '../flatText.ts';
 import { sentenceAt, type Page } from '../page.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { clausesOf, isIn } from './clauses.ts';
 
 export type Phase = 'saving' | 'drawing';

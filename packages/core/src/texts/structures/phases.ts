@@ -9,7 +9,7 @@ import type { SolePlan } from '../solePlan.ts';
 import { withoutNewRates, type Page, type Scope } from '../page.ts';
 import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity } from '../reading.ts';
 import { wholeNumber } from '../paymentCounts.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { agesTold } from './agedStages.ts';
 import { isIn } from './clauses.ts';
 import { draws, hasSum, hasTerm, partsOf, rateSpans, saves, waitSpans, type Phase } from './phaseSpans.ts';

@@ -9,7 +9,7 @@ import { pattern } from '../pattern.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { Compared, ReadArgs, ReadLink, ReadPlan } from '../reading.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =

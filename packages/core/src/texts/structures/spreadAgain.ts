@@ -6,7 +6,7 @@ import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { momentOf } from '../placesInPlan.ts';
 import type { ReadLink } from '../reading.ts';
 import { wholeNumber } from '../paymentCounts.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, type Owned } from './severalPlans.ts';
 

@@ -8,7 +8,7 @@ import { sentenceAt, withoutNewRates, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadArgs, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { clausesOf, isIn } from './clauses.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 

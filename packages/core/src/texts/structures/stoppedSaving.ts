@@ -4,7 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { placeQuestions } from '../placedQuestions.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { readingOfPlans } from './severalPlans.ts';
 import { secondPlan } from './stages.ts';
 

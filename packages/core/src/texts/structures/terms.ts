@@ -4,7 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { askingNothing, sentenceAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 import { isOfPause, readTwo } from './offers.ts';
 
 const termsAsked: ReadonlySet<string> = new Set([

@@ -3,7 +3,7 @@
 import type { Span } from '../flatText.ts';
 import type { Page } from '../page.ts';
 import type { Role } from '../reading.ts';
-import { yearsOf } from '../terms.ts';
+import { yearsOf } from '../tokens.ts';
 
 export interface ToldTime {
   readonly token: number | undefined;

@@ -1,19 +1,16 @@
 /** Words that ask for what is there at the start: a loan, a fund, a sum put in once. */
 
+import { setAsideAtBirth } from '../kindAndRole.ts';
 import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 17, setAsideAtBirth),
   cue('amount', 14, '(?:^|[:;] ?)value (?:on|at|upon) (?:delivery|the start|signing)'),
   cue(
     'amount',
     17,
     'what must (?:there )?be in (?:the|her|his|their|a) (?:[a-z]+ )?(?:fund|account|pot) (?:at|on|when|by) (?:retirement|retiring|the (?:start|beginning|outset)|(?:he|she|they) (?:retires?|starts?|begins?|stops?))',
-  ),
-  cue(
-    'amount',
-    17,
-    "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:his|her|their|the|a) (?:[a-z']+ )?(?:birth|christening|day of (?:his|her|the) birth)(?! ?day)",
   ),
   cue(
     'amount',
