@@ -16,8 +16,8 @@ export function heardAs(
   const words = page.flat.slice(each.unit.start, each.unit.end);
   const before = all[all.indexOf(each) - 1];
   const goesOn = before !== undefined && sentenceAt(page, before) === sentenceAt(page, each);
-  // "… how much interest in the last two years, and how much in all?"
-  if (goesOn && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
+  // "… how much interest in the last two years, and how much in all?", "…? And how much in all?"
+  if (before && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
     return { ...each, asked: 'interest', place: undefined };
   // "How many payments and how much interest are saved?"
   const after = all[all.indexOf(each) + 1];
@@ -62,7 +62,9 @@ export function heardAs(
 }
 
 const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
-  /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(flat.slice(unit.start, unit.end));
+  /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total|(?:over|during|in|for|through) the (?:whole |entire |full )?(?:life|term|time|duration)(?: of (?:the|her|his|this|their) (?:loan|mortgage|debt))?)\W*$/.test(
+    flat.slice(unit.start, unit.end),
+  );
 
 const isAlike = (one: Question['asked'], other: Question['asked']): boolean =>
   one === other || (other === 'finalAmount' && one === 'balance') || (other === 'payments' && one === 'howLong');

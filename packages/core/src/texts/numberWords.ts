@@ -1,5 +1,7 @@
 /** Numbers written as words: "twenty-two thousand", "three and a half", "two dozen". */
 
+import { roundTo } from '../money/roundMoney.ts';
+
 const small: Readonly<Record<string, number>> = {
   zero: 0,
   one: 1,
@@ -101,12 +103,27 @@ const mixed =
 /** "four point eight": the decimals are said one by one. */
 const pointed = /^\s+point((?:\s+(?:zero|one|two|three|four|five|six|seven|eight|nine)(?![a-z]))+)/;
 
+/** "half a million", "a quarter of a million", "three quarters of a million", "one and a half million". */
+const ofScale =
+  /^(?:(half|(?:an?|one)[ -](?:half|third|quarter|tenth) of|(?:two[ -]thirds|three[ -]quarters) of) an?|(one|two|three|four|five|six|seven|eight|nine) and (?:an?|one) (half|quarter)) (thousand|million)(?![a-z])/;
+
+function shareOfScale(text: string): WordNumber | undefined {
+  const [all, share, count = '', more = '', scale = ''] = ofScale.exec(text) ?? [];
+  if (all === undefined) return undefined;
+  const many = /^(?:two|three)/.exec(share ?? '')?.[0] ?? 'one';
+  const name = /half|third|quarter|tenth/.exec(share ?? '')?.[0] ?? more;
+  const times = (share === undefined ? small[count]! : 0) + (small[many] ?? 1) * (shares[name] ?? 0);
+  return { value: roundTo(times * scales[scale]!, 0), length: all.length, ordinal: false };
+}
+
 /**
  * Reads the number words at the start of a text in small letters.
  *
  * @returns nothing where no number word stands there. A lone "one" is a number, too: who asks decides what it is.
  */
 export function readNumberWords(text: string): WordNumber | undefined {
+  const ofOne = shareOfScale(text);
+  if (ofOne) return ofOne;
   let whole = 0;
   let part: number | undefined;
   let at = 0;
@@ -144,6 +161,9 @@ export function readNumberWords(text: string): WordNumber | undefined {
   }
   const rest = mixed.exec(text.slice(at));
   if (!rest) return { value: whole + part, length: at, ordinal: false };
+  // "a million and a half"
+  if (part === 0 && scales[last]! >= 1e3)
+    return { value: whole + shareOf(rest) * scales[last]!, length: at + rest[0].length, ordinal: false };
   return { value: whole + part + shareOf(rest), length: at + rest[0].length, ordinal: false };
 }
 

@@ -143,7 +143,7 @@ function calendarAt(text: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:now\b|today\b|at signing\b|of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const ofTerm = /^ of (?:the|its|his|her|their) (?:whole )?(?:term|time|payments|instalments|installments|years|life)\b/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
@@ -167,6 +167,7 @@ function shareAt(lower: string, at: number): Token | undefined {
   // "the tenth deposit" is no share; "a third of the term" is none of money.
   if (
     words === undefined ||
+    /^(?: of)? an? (?:million|thousand)/.test(here.slice(words.length)) ||
     ofTerm.test(here.slice(words.length)) ||
     (/^(?:third|quarter|fifth|sixth|eighth|tenth)$/.test(words) && /the $/.test(lower.slice(Math.max(0, at - 4), at)))
   )

@@ -23,29 +23,29 @@ const adverbs: readonly PeriodPhrase[] = [
     perYear: 52,
   },
   {
-    says: 'twice (?:a|each|every|per|in a) month|twice-monthly|semi-?monthly|half-?monthly|(?:every|each) half-month|two times a month',
+    says: 'twice-monthly|semi-?monthly|half-?monthly|(?:every|each) half-month',
     perYear: 24,
   },
   {
-    says: `(?:every|each) ${two}[ -]months?(?: periods?)?|bi-?monthly|two-?monthly|six payments (?:a|each|per) year|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
+    says: `(?:every|each) ${two}[ -]months?(?: periods?)?|bi-?monthly|two-?monthly|six payments (?:a|each|per) year`,
     perYear: 6,
   },
-  { says: '365-day|365 times (?:a|each|per) year', perYear: 365 },
+  { says: '365-day', perYear: 365 },
   {
-    says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) (?:times|compoundings) (?:a|each|per|in a) year',
+    says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter',
     perYear: 4,
   },
-  { says: '(?:every|each) (?:four|4) months|three times (?:a|each|per) year|3 times (?:a|each|per) year', perYear: 3 },
+  { says: '(?:every|each) (?:four|4) months', perYear: 3 },
   {
-    says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|twice (?:a|each|every|per|in a) year|(?:two|2) (?:times|compoundings) (?:a|each|per) year|semi-?yearly',
+    says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|semi-?yearly',
     perYear: 2,
   },
   {
-    says: 'monthly|month by month|month after month|from month to month|(?:twelve|12) (?:times|compoundings) (?:a|each|per) year|once (?:a|each|every) month|every single month',
+    says: 'monthly|month by month|month after month|from month to month|every single month',
     perYear: 12,
   },
   {
-    says: '(?:every|each|on every|on each) (?:christmas|birthday|new year|easter|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)|yearly|annually|annual|year by year|once (?:a|each|every|per) year|year on year',
+    says: '(?:every|each|on every|on each) (?:christmas|birthday|new year|easter|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)|yearly|annually|annual|year by year|year on year',
     perYear: 1,
   },
 ];
@@ -94,15 +94,41 @@ const perPattern = [
   { pattern: /^(?:p\.m\.|pcm(?![a-z])|per calendar month|a calendar month)/, perYear: 12 },
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(
-      `^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now|today|then|the|that|this|signing|purchase|delivery)))`,
+      `^(?:(?:per|\\/) ?(?:${says})(?![a-z])(?! and (?:a|\\())|an? ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now|today|then|the|that|this|signing|purchase|delivery))))`,
     ),
     perYear,
   })),
 ];
 
+/** "twice yearly", "three times in every year", "12 times a year": as often as the number says in its period. */
+const timesIn =
+  /^(?:(once|twice|thrice)|(two|three|four|five|six|twelve|\d{1,3})(?: times| compoundings))(?: (?:per|an?|each|every|in (?:an?|each|every|the)) (?:(?:single|full|calendar|whole) )?(year|annum|quarter|month|week)| (year|annual|quarter|month|week)ly)(?![a-z])/;
+const timesNamed: Readonly<Record<string, number>> = {
+  once: 1,
+  twice: 2,
+  thrice: 3,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  twelve: 12,
+};
+const inAYear: Readonly<Record<string, number>> = { year: 1, annum: 1, annual: 1, quarter: 4, month: 12, week: 52 };
+
+function timesAt(here: string, at: number): Token | undefined {
+  const [all = '', word, count = '', period, adverb = ''] = timesIn.exec(here) ?? [];
+  if (all === '') return undefined;
+  const times = timesNamed[word ?? count] ?? Number(count);
+  const value = times * (inAYear[period ?? adverb] ?? 1);
+  return { form: 'every', start: at, end: at + all.length, value, unit: '' };
+}
+
 /** @param lower the text in small letters; @param at where a word begins */
 export function periodAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 40);
+  const often = timesAt(here, at);
+  if (often) return often;
   const isAtEnds = /(?:^|[^a-z])(?:at|on|by) $/.test(lower.slice(0, at));
   for (const { pattern, perYear } of isAtEnds ? [...everyPattern, ...atEnds] : everyPattern) {
     const found = pattern.exec(here);

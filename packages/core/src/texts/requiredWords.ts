@@ -1,6 +1,6 @@
 /** Words without one of which a pattern cannot match: most cues need not be looked for at all. */
 
-import { wordClasses } from './pattern.ts';
+import { widened, wordClasses } from './pattern.ts';
 
 /** One of them must be there; nothing where no such words are known. */
 type AnyOf = readonly string[] | undefined;
@@ -71,4 +71,4 @@ function ofAlternatives(source: string): AnyOf {
 
 /** @param source as `pattern` takes it */
 export const requiredWords = (source: string): AnyOf =>
-  ofAlternatives(source.replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name));
+  ofAlternatives(widened(source).replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name));

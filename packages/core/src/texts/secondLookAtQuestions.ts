@@ -192,6 +192,23 @@ export const askedByOtherTime = (page: Page, { asks, plans }: DraftReading): Rea
       : [];
   });
 
+/** "How much sooner …?", "What does she save by it?": held against something, and read to ask for one thing alone. */
+const comparing =
+  /(?<![a-z])(?:how (?:much|many|long)|by what|what)(?![a-z])[^?⟨]{0,30}(?<![a-z])(?:sooner|earlier|fewer|lower|higher|cheaper|dearer|longer|less|saved?|saves)(?![a-z])/;
+
+export const comparedMissed = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, place }) => {
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit;
+    const words = unit ? headOf(page.flat.slice(unit.start, unit.end)) : '';
+    const of = plan === null ? undefined : plans[plan];
+    const isOwed = of !== undefined && ['borrowing', 'leasing', 'flat'].includes(of.kind);
+    // "How much interest is saved by settling it?" is asked of one plan as it stands.
+    const isComparable =
+      ['payment', 'payments', 'years', 'totalPaid'].includes(quantity) ||
+      (['totalInterest', 'financeCharge'].includes(quantity) && (plans.length > 1 || (of?.changes.length ?? 0) > 0));
+    return unit && isOwed && isComparable && comparing.test(words) ? [notUnderstood(page, unit)] : [];
+  });
+
 /** "How much of the mortgage is still owed", read to ask for the payment. */
 export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] =>
   asks.flatMap(({ quantity, place }) => {
@@ -202,7 +219,8 @@ export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] 
     const need = needs[quantity];
     const words = unit ? page.flat.slice(unit.start, unit.end) : '';
     // "… (a) in year 1, (b) in year 4": what is asked stands before.
-    const isAgain = /^\W*(?:and )?(?:in|during|over|altogether)(?![a-z])/.test(words);
+    const isAgain =
+      /^\W*(?:and )?(?:how much (?:is (?:it|that) )?)?(?:in|during|over|through|for|altogether)(?![a-z])/.test(words);
     const isUnsaid = unit !== undefined && !isAgain && need?.test(words) === false;
     return unit && (isOther || isUnsaid) ? [notUnderstood(page, unit)] : [];
   });

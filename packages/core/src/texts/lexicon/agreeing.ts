@@ -15,7 +15,7 @@ const word = (words: string): RegExp => new RegExp(`(?<![a-z])(?:${words})`);
 const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   amount: {
     goesWith: word(
-      'borrow|lend|lent|financ|loan|debt|mortgage|afford|price|cost|worth|invest|present|sum|value|need|settle|hand|pay|must it be|be given|should (?:he|she|they) get',
+      'how large should (?:it|that) be|borrow|lend|lent|financ|loan|debt|mortgage|afford|price|cost|worth|invest|present|sum|value|need|settle|hand|pay|must it be|be given|should (?:he|she|they) get',
     ),
     goesAgainst: word(
       'each|every|⟨[ea]|per |interest|at the end|after|left|still|total|altogether|in all|payment|rate|more|less',

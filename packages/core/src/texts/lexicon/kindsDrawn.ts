@@ -5,6 +5,11 @@ import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'drawing-down',
+    9,
+    '(?:policy|annuity|insurer|insurance company)[^?]{0,80}<m>(?: [a-z]+){0,2},? (?:it )?(?:will |would )?pays? <m> (?:<[ea]>|at|each|every)',
+  ),
   cue('drawing-down', 9, '(?:trust|fund|foundation|endowment)(?: of <m>)? (?:hands?|pays?|gives?) out'),
   cue(
     'drawing-down',

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 13, '<p> of {m} (?:down|in cash|at once|as (?:a |the )?(?:deposit|down payment))'),
   cue(
     'tradeIn',
     12,

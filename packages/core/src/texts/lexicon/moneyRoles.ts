@@ -152,7 +152,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     12,
-    '{m} (?:is|are|was|were) left (?:alone )?(?:for <t>|at <p>|on deposit|in (?:an?|the) (?:[a-z]+ )?(?:account|bank|fund))',
+    '{m} (?:is|are|was|were) left (?:alone )?(?:(?:in|with) each (?:of (?:them|these) )?for <t>|(?:in|with) each|for <t>|at <p>|on deposit|in (?:an?|the) (?:[a-z]+ )?(?:account|bank|fund))',
   ),
   cue('amount', 11, '(?:account|fund|pot) (?:has|had|with) a balance of {m}'),
   cue(

@@ -5,6 +5,12 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'rate',
+    14,
+    '(?:an?|by|the) (?:loan|credit|mortgage) at {p}[^.;]{0,30} for the (?:rest|remainder|balance|remaining)',
+  ),
+  cue('downPaymentRate', 13, '{p} of <m> (?:down|in cash|at once|as (?:a |the )?(?:deposit|down payment))'),
+  cue(
     'downPaymentRate',
     10,
     '(?:finds?|found|raises?|raised|provides?|brings?|puts? in) {p} (?:of (?:it|this|that) )?(?:themselves|himself|herself|itself|from (?:his|her|their) own)',

@@ -4,7 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { Question } from '../question.ts';
-import type { ReadPlan } from '../reading.ts';
+import type { ReadLink, ReadPlan } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
@@ -15,14 +15,32 @@ const asksEnd = ({ asked }: Question): boolean => asked === 'finalAmount' || ask
 
 /** @returns nothing where no other question asks for a time, or for a payment, that leads to a sum of its own */
 export function readGoalToo(page: Page): DraftReading | undefined {
-  const [time, another] = page.questions.filter(asksTime);
+  const [time, another] = page.questions.filter((each) => asksTime(each) || isFromThen(page, each));
   if (!time) return readOtherGoal(page);
   const sentence = sentenceAt(page, time);
   const saves = says(page, 'saving') || page.periods.some(({ use, weight }) => use === 'frequency' && weight >= 2);
   if (!sentence || another || !(saves || says(page, 'lump-sum'))) return undefined;
   if (!page.questions.some((each) => asksEnd(each) && !isIn([sentence], each))) return undefined;
-  return leadingTo(page, sentence, [sentence], saves ? 'saving' : 'lump-sum', { payments: null, unknown: 'payments' });
+  const sought = { payments: null, unknown: 'payments' } as const;
+  const isMore = isFromThen(page, time);
+  const words = page.flat.slice(time.unit.start, time.unit.end);
+  const asked = /years/.test(words) ? 'years' : /how much longer/.test(words) ? 'howLong' : 'payments';
+  const questions = page.questions.map((each) => (each === time ? ({ ...each, asked } as const) : each));
+  const asOne = (as: 'saving' | 'lump-sum'): DraftReading | undefined =>
+    isMore
+      ? leadingTo({ ...page, questions }, sentence, [sentence], as, { ...sought, amount: null }, fromThere)
+      : leadingTo(page, sentence, [sentence], as, sought);
+  // One deposit is no saving.
+  return (saves ? asOne('saving') : undefined) ?? (says(page, 'lump-sum') || isMore ? asOne('lump-sum') : undefined);
 }
+
+/** "How many more years until there are 6,000?": counted from what there is then. */
+const isFromThen = (page: Page, { unit }: Question): boolean =>
+  /how (?:many (?:more|further|additional)|much longer)(?![a-z])[^?]*(?<![a-z])(?:till?|until|before|reach|grow|become|worth|amount to|come to|to have|have)(?![a-z])/.test(
+    page.flat.slice(unit.start, unit.end),
+  );
+
+const fromThere: readonly ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }];
 
 /** "How much do they have? The trip costs 4,000; what would they have to save each month?": the payment that leads to it. */
 function readOtherGoal(page: Page): DraftReading | undefined {
@@ -48,7 +66,8 @@ function leadingTo(
   asking: Sentence,
   told: readonly Sentence[],
   as: 'saving' | 'lump-sum',
-  sought: Pick<Partial<ReadPlan>, 'payment' | 'payments' | 'unknown'>,
+  sought: Pick<Partial<ReadPlan>, 'amount' | 'payment' | 'payments' | 'unknown'>,
+  links: readonly ReadLink[] = [],
 ): DraftReading | undefined {
   const [token, more] = page.tokens.flatMap(({ form }, at) =>
     form === 'money' && isIn(told, page.places[at]!) ? [at] : [],
@@ -67,7 +86,7 @@ function leadingTo(
     { ...first, plan: { ...plan, name: 'first' } },
     ownedQuestions(page, (each) => (isIn([asking], each) ? 1 : 0)),
     { name: 'then', finalAmount: goal, ...sought },
-    [],
+    links,
     [[token, 'finalAmount']],
     () => undefined,
   );

@@ -13,6 +13,7 @@ import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
 import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
+import { readPaidFirst } from './paidFirst.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
@@ -34,6 +35,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRefinanced,
   readAtFoundRate,
   readSpreadAgain,
+  readPaidFirst,
   readCalledIn,
   readOtherPayment,
   readOtherRate,

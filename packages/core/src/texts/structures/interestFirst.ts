@@ -14,6 +14,7 @@ import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 const onlyInterest =
   /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only/;
 const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
+const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =
   /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
 
@@ -23,7 +24,12 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
   if (!time || !/loan|borrow|debt|mortgage|lent|lends/.test(page.flat)) return undefined;
   const { token, years } = time;
   // "… after the first three years" comes later.
+  const payments = page.questions.filter(({ asked }) => asked === 'payment' || asked === 'newPayment');
+  // "What is the payment then? And afterwards?"
+  const isThen = (question: PlacedQuestion): boolean =>
+    question.start === payments[0]?.start && payments.length > 1 && inThatTime.test(wordsOf(page, question));
   const isFirst = (question: PlacedQuestion): boolean =>
+    isThen(question) ||
     ofFirst.test(
       wordsOf(page, question).replace(/(?:after|once|when|behind|following) (?:the |these |those )?first /g, ''),
     );
@@ -94,5 +100,9 @@ function timeOfInterest(page: Page): TimeOfInterest | undefined {
 const isToldBehind = (page: Page, { token, start }: TimeOfInterest): boolean =>
   page.tokens.some(({ form }, at) => {
     const tells = form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments');
-    return tells && at !== token && page.places[at]!.start > start;
+    // "the first 3 years of a 20-year mortgage": the whole.
+    const isOfWhole = /^⟨t\d+⟩ of (?:an?|the|its|his|her|their) ⟨t(\d+)⟩/.exec(
+      page.flat.slice(page.places[token!]?.start ?? start),
+    );
+    return tells && at !== token && page.places[at]!.start > start && Number(isOfWhole?.[1] ?? -1) !== at;
   });

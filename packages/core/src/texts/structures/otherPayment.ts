@@ -9,6 +9,7 @@ import { pattern } from '../pattern.ts';
 import type { RoleSign } from '../roles.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
+import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
@@ -152,10 +153,12 @@ function readAskedAgain(page: Page): DraftReading | undefined {
     !['payments', 'howLong', 'years', 'payment', 'amount'].includes(before.asked)
   )
     return undefined;
-  const once = askingNothing(page, said);
+  // "How much sooner if 350 is paid?" is asked of both at once.
+  const isCompared = page.questions.some((each) => each.asked === 'difference' && isIn([said], each));
+  const once = isCompared ? page : askingNothing(page, said);
   const token = Number(found[1]);
   const questions = ownedQuestions(once, ({ start, asked }): Owner =>
-    asked === 'difference' ? 'across' : start === before.start ? 'each' : 0,
+    asked === 'difference' ? 'across' : start === before.start && !isCompared ? 'each' : 0,
   );
   const first = readPlan(once, { scope: without(said), questions: questionsOf(questions, 0) });
   const { plan, read } = first;

@@ -13,7 +13,7 @@ import { ownedQuestions, questionsOf } from './severalPlans.ts';
 const asked: ReadonlySet<string> = new Set(['payment', 'amount', 'finalAmount', 'payments', 'howLong', 'totalPaid']);
 
 const atAnother =
-  /^\W*(?:⟨l\d+⟩[.)]\s*|[a-h]\)\s*)?(?:and |but |now )?(?:(?:what|how)(?: if| about| much| large| long)? |(?:what|how (?:much|large|big|long|many)) (?:is|are|would|will) (?:it|that|they|this)(?: be| come to| last| take)? )?(?:(?:if|were|should|with|at|for) (?:the |an? |her |his |their )?(?:[a-z]+ ){0,3})?⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}(?: instead)?\W*$/;
+  /^\W*(?:⟨l\d+⟩[.)]\s*|[a-h]\)\s*)?(?:and |but |now )?(?:if (?:he|she|they|you) (?:moved?|moves|transfer(?:s|red)?|switch(?:es|ed)?|shift(?:s|ed)?) (?:it|them|(?:the|her|his|their) (?:debt|balance|loan|card)) to (?:[a-z]+ ){1,4}|(?:what|how)(?: if| about| much| large| long| many| soon)? |(?:what|how (?:much|large|big|long|many)) (?:is|are|would|will) (?:it|that|they|this)(?: be| come to| last| take)? )?(?:(?:if|were|should|with|at|for) (?:the |an? |her |his |their )?(?:[a-z]+ ){0,3})?⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}(?: instead)?(?:,? (?:what|how (?:much|many|long|large))(?: [a-z]+){0,6})?\W*$/;
 
 /** @returns nothing where no sentence asks the same at another rate */
 export function readOtherRate(page: Page): DraftReading | undefined {

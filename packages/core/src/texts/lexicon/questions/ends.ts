@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 12, 'how much (?:is|are|will be|stands) (?:there )?(?:then )?(?:in|on) each'),
   cue('finalAmount', 8, '(?:the |its |her |his |their )(?:sum|value) (?:after|at the end of) <t>'),
   cue(
     'finalAmount',

@@ -35,7 +35,7 @@ export const timesAsked: readonly Cue<Asked>[] = [
   cue(
     'years',
     10,
-    'how many (?:full |whole |complete )?years',
+    'how many (?:(?:full|whole|complete|more|further|additional|extra) )*years(?! than)',
     'in years',
     'number of years',
     'years? (?:does|do|will|would|are|is) (?:it|that|needed)',

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'totalPaid',
+    9,
+    '^(?:and )?how much (?:is (?:it|that) )?(?:over|during|in|for|through) the (?:whole |entire |full )?(?:life|term|time|duration)(?: of (?:the|her|his|this|their) (?:loan|mortgage|debt))?(?= ?\\?|$)',
+  ),
   cue('totalPaid', 12, '(?:the |all (?:the )?)?(?:deposits|contributions|payments) made(?= ?[,.?;]| and|$)'),
   cue(
     'totalPaid',

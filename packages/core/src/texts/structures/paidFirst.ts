@@ -1,0 +1,76 @@
+/** "450 is paid each month for two years; what payment over the following four clears it?": a debt in two times of paying. */
+
+import { quoteOfToken } from '../doubts.ts';
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import { tokenAt, type Page } from '../page.ts';
+import { wholeNumber } from '../paymentCounts.ts';
+import type { ReadLink } from '../reading.ts';
+import { yearsOf } from '../tokens.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, type Owned } from './severalPlans.ts';
+
+const following =
+  /(?:following|next|remaining|further|another|other|last|final|additional) (?:period of |term of )?⟨[tn](\d+)⟩|⟨t(\d+)⟩ (?:more|further|longer|thereafter|afterwards|after that)(?![a-z])/;
+const ofRest =
+  /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])/;
+
+interface RestOfTime {
+  readonly token: number;
+  /** It is told as the whole time, of which the first part is over. */
+  readonly isWhole: boolean;
+}
+
+/** @returns nothing where no payment of a first time is told, or none is asked of a second */
+export function readPaidFirst(page: Page): DraftReading | undefined {
+  const rates = page.tokens.filter(({ form }) => form === 'percent').length;
+  const rest = restOf(page);
+  const asks = page.questions.some(({ asked }) => asked === 'payment' || asked === 'newPayment');
+  if (!rest || rates !== 1 || !asks) return undefined;
+  const first = readPlan(page, { scope: without(page.places[rest.token]!), as: 'borrowing', questions: [] });
+  const { plan, read } = first;
+  const isKnown = plan.amount !== null && (plan.payment ?? 0) > 0 && plan.rate !== null && plan.payments !== null;
+  if (!isKnown || plan.changes.length > 0 || read.unfit !== undefined || !isOwed(page)) return undefined;
+  const told = countOf(page, rest.token, plan.paymentsPerYear);
+  const payments = rest.isWhole ? told - (plan.payments ?? 0) : told;
+  if (payments <= 0) return undefined;
+  const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }];
+  const questions = ownedQuestions(page, ({ asked }) =>
+    asked === 'payment' || asked === 'newPayment' ? 1 : asked === 'balance' || asked === 'finalAmount' ? 0 : 'across',
+  ).map((each): Owned => {
+    if (each.owner === 'across') return each;
+    return { ...each, asked: each.owner === 1 ? 'payment' : 'finalAmount', place: undefined };
+  });
+  return follow(
+    page,
+    {
+      ...first,
+      plan: { ...plan, name: 'first', finalAmount: null, unknown: 'finalAmount' },
+      read: { ...read, missing: [] },
+    },
+    questions,
+    { name: 'then', amount: null, payments, payment: null, finalAmount: 0, unknown: 'payment' },
+    links,
+    [[rest.token, tokenAt(page, rest.token).form === 'time' ? 'duration' : 'payments']],
+    () => undefined,
+  );
+}
+
+/** The time of the payments that are asked. */
+function restOf(page: Page): RestOfTime | undefined {
+  const times = page.tokens.flatMap(({ form }, at) => (form === 'time' ? [at] : []));
+  const found = following.exec(page.flat);
+  const more = times.find((at) => / (?:more|further|additional) /.test(quoteOfToken(page, at)));
+  const token = found ? Number(found[1] ?? found[2]) : more;
+  if (token !== undefined) return { token, isWhole: false };
+  // "What is owed after two years?": a time that is told again is the same.
+  const isFirstTold = (at: number): boolean => times.find((each) => yearsOf(page, each) === yearsOf(page, at)) === at;
+  const [one, other, third] = times.filter(isFirstTold);
+  if (!ofRest.test(page.flat) || one === undefined || other === undefined || third !== undefined) return undefined;
+  return { token: yearsOf(page, one) > yearsOf(page, other) ? one : other, isWhole: true };
+}
+
+const countOf = (page: Page, token: number, perYear: number): number =>
+  tokenAt(page, token).form === 'time' ? wholeNumber(yearsOf(page, token) * perYear) : tokenAt(page, token).value;
+
+const isOwed = ({ flat }: Page): boolean => /(?<![a-z])(?:loan|borrow|debt|mortgage|lent|lends?|owe)/.test(flat);
