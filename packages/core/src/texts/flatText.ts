@@ -59,6 +59,17 @@ function cutShort(flat: string, rest: string): { readonly word: string; readonly
   return found !== undefined && word !== undefined ? { word, length: found.length } : undefined;
 }
 
+/** What stands before a number, as short as it may be. */
+function shortenedBefore(token: Token, flat: string, plain: string): string {
+  return beforeNumbers.reduce((before, { words, forms = '', quote, short }) => {
+    const isMeant =
+      (forms.includes(markLetters[token.form]) || forms === '') &&
+      quote?.test(plain.slice(token.start, token.end)) !== false;
+    const found = isMeant ? words.exec(before.slice(-48)) : null;
+    return found ? before.slice(0, before.length - found[0].length) + short : before;
+  }, flat);
+}
+
 export function flatten(text: string, tokens: readonly Token[]): FlatText {
   const plain = plainText(text);
   let flat = '';
@@ -95,12 +106,9 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
   };
   tokens.forEach((token, index) => {
     copy(token.start);
-    for (const { words, forms = '', short } of beforeNumbers) {
-      const found = forms.includes(markLetters[token.form]) || forms === '' ? words.exec(flat.slice(-48)) : null;
-      if (!found) continue;
-      flat = flat.slice(0, flat.length - found[0].length) + short;
-      origins.length = flat.length;
-    }
+    flat = shortenedBefore(token, flat, plain);
+    while (origins.length < flat.length) origins.push(token.start);
+    origins.length = flat.length;
     const mark = `⟨${markLetters[token.form]}${index}⟩`;
     places.push({ start: flat.length, end: flat.length + mark.length });
     flat += mark;

@@ -38,9 +38,11 @@ const moments: readonly MomentRecord[] = [
   ),
   moment(`with (?:the )?{o} ${payment} ?,? ?(?:she|he|they|it|the [a-z]+) (?:begins?|starts?)`, 'from', 1),
   moment('(?:from|starting with|beginning with) (?:@payment |month )(?:number |no )?{n}', 'from', 1),
+  moment('(?:in|at the (?:start|beginning|outset|opening) of) (?:the |its |his |her |their )?{o} year', 'from', 1),
   moment('{o} year'),
+  moment('(?:in|from|with|start of|beginning of|outset of) @year {n}', 'from', 1),
   moment(`{o}(?: ${payment})?`),
-  moment('(?:end|start|beginning|close) of @year {n}'),
+  moment('(?:end|close) of @year {n}'),
   moment('(?:paid|made) {n} of'),
   moment('when (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:made|paid) {n}'),
   moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
@@ -166,7 +168,7 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
-      const isYear = form === 'time' || /⟨o\d+⟩\s+y(?:ea)?r|of y(?:ea)?rs?\s/.test(match[0]);
+      const isYear = form === 'time' || /⟨o\d+⟩\s+y(?:ea)?r|(?<![a-z])y(?:ea)?rs?\s⟨/.test(match[0]);
       const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value - less;
       return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
     }),

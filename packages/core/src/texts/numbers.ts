@@ -4,6 +4,7 @@ import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
 import { periodAt } from './periods.ts';
+import { timesBetweenDates } from './dates.ts';
 import { joinTimes } from './joinedTimes.ts';
 import { asMoney, plainSums } from './unsignedSums.ts';
 import { type Token, type TokenForm } from './tokens.ts';
@@ -48,7 +49,7 @@ export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text)
       at = token.end;
     } else at += 1;
   }
-  const all = joinTimes(tokens, lower);
+  const all = joinTimes(timesBetweenDates(tokens, lower), lower);
   const isSigned = all.some(({ form }) => form === 'money');
   return isSigned ? all.map((each) => asMoney(each, lower)) : plainSums(all, lower);
 }
@@ -124,7 +125,7 @@ function agesAt(lower: string, at: number): Token | undefined {
 const months =
   'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
 const dates = new RegExp(
-  `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?![.,]\\d|\\s?%| per ?cent)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)`,
+  `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?![.,]\\d|\\s?%| per ?cent)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)(?!,? (?:of )?(?:each|every) year)`,
   'i',
 );
 

@@ -27,7 +27,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
     '(?:(?:list|cash|purchase|asking|sale|selling|full|retail|sticker|ticket|total|shop|invoice)? ?prices?|costs?)',
   period: '(?:day|week|fortnight|month|quarter|half-year|half year|half-month|six months|year|period|interval|term)',
   now: '(?:today|now|at once|immediately|straight away|right away|up front|upfront|on signing|at signing|on delivery|in cash|at the outset|at the start|down|on the spot)',
-  what: '(?:what|reckon|figure out|establish|solve for|identify|provide|compare|rewrite|which|how (?:much|large|big|high|many|long)|find|calculate|compute|determine|work out|state|give|show|write down|say|express|obtain|evaluate|name|size of|report|quote|(?:begin|start) with|list)',
+  what: '(?:what|reckon|figure out|establish|solve for|identify|provide|compare|rewrite|which|how (?:much|large|big|high|many|long)|find|calculate|compute|determine|work out|state|give|show|write(?: down)?|say|express|obtain|evaluate|name|size of|report|quote|(?:begin|start) with|list)',
 };
 
 /** "at an annual rate of 6 %" */

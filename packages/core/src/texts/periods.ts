@@ -77,6 +77,12 @@ const atEnds = nouns.map(({ says, perYear }) => ({
 
 /** Longest first where one begins another. */
 const everyPattern = [
+  // "each January 1st", "on 31 December of every year"
+  {
+    pattern:
+      /^(?:(?:each|every) (?:january (?:1st|1|first)|(?:1st|1|first) (?:of )?january|new year(?:'s day)?|december (?:31st|31)|(?:31st|31) (?:of )?december)|(?:january (?:1st|1|first)|(?:1st|1|first) (?:of )?january|december (?:31st|31)|(?:31st|31) (?:of )?december),? (?:of )?(?:each|every) year)(?![a-z0-9])/,
+    perYear: 1,
+  },
   ...adverbs.map(({ says, perYear }) => ({ pattern: new RegExp(`^(?:${says})(?![a-z])`), perYear })),
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(`^(?:each|every)(?: and every)?(?: single| whole| full)? (?:${says})${genitive}(?![a-z])`),

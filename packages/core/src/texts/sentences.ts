@@ -11,7 +11,7 @@ export interface Sentence extends Span {
 const label =
   /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both) |for (?:each|both|the) [a-z ]{3,25}? |for an? [a-z -]{3,25}? of ⟨m\d+⟩,? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))(?! (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|show|write down|write(?= (?:as|each|these|both|them|the following)(?![a-z]))|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide(?! (?:it|this|that|him|her|them|for|a|an)(?![a-z]))|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|sum(?: up)?(?= (?:the|all) )|add up(?! to)|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both) |for (?:each|both|the) [a-z ]{3,25}? |for an? [a-z -]{3,25}? of ⟨m\d+⟩,? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))(?! (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|show|write down|write(?= (?:the (?:nominal|effective|equivalent)|as|each|these|both|them|the following)(?![a-z]))|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide(?! (?:it|this|that|him|her|them|for|a|an)(?![a-z]))|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|sum(?: up)?(?= (?:the|all) )|add up(?! to)|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
   /^\W*(?:say(?= (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|give (?:it |the (?:time|answer) )?(?:in )?years and months|give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
@@ -200,7 +200,7 @@ const listed =
 
 /** "(c) If the rate rises to 6.1 %, what …": the question comes behind. */
 const supposes =
-  /^\s*(?:if (?![^?]*\?)|the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*;\s*$)/;
+  /^\s*(?:if (?![^?]*\?)|(?:(?:at|from|after|in|then|now)[^?⟨]{0,30}(?:⟨[ton]\d+⟩)?[^?⟨]{0,20})?(?<![a-z])the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*[;.]\s*$)/;
 
 /** "What is the payment if 9,000 is borrowed, the rate is 6 % and it is repaid over 4 years?": behind "if" it tells. */
 const isSupposedAt = (text: string, at: number, piece: string): boolean =>
@@ -216,6 +216,9 @@ const isAsideIn = (piece: string): boolean =>
   !/^\s*with (?:the|its|their) (?:difference|interest|total)/.test(piece) &&
   !interrogative.test(piece.slice(0, 60));
 
+/** "payment 1, payment 60 and payment 120" is one list. */
+const numbered = /(?<![a-z])(?:payment|instal?ment|month|year) ⟨n\d+⟩(?:,| and|, and)\s*(?:and )?$/;
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -225,7 +228,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     cuts.add(end);
     labelled.add(end + (/^\s*/.exec(text.slice(end))?.[0].length ?? 0)).add(end);
   }
-  const places = [...cuts].sort((one, other) => one - other);
+  const isCut = (at: number): boolean =>
+    !numbered.test(text.slice(0, at)) || !/^\s*(?:and )?(?:payment|instal?ment|month|year) ⟨n/.test(text.slice(at));
+  const places = [...cuts].filter(isCut).sort((one, other) => one - other);
   const pieces: Piece[] = [];
   // "First find …; then what is owed, and the total of …": told to find, all of it.
   let toFind = / are (?:wanted|to be found|sought|to be determined)(?![a-z])/.test(text) && wanted.test(text);
@@ -259,7 +264,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       start: start + at,
       end: start + until,
       opens,
-      asks: asks || isLabelled,
+      asks: asks || (isLabelled && !isAside),
       heads: isLabelled || (!relates && (headed.test(piece) || (tells && !asksNothing.test(piece)))),
       lists: follows || isListed,
     });

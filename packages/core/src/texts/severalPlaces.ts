@@ -16,6 +16,17 @@ const threeCounts = /after ⟨n(\d+)⟩,? ⟨n(\d+)⟩,? and ⟨n(\d+)⟩ (?:⟨
 const numbered = pattern(
   '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
 );
+/** "Payment 1, payment 60 and payment 120", "years 1, 4 and 8": more than two. */
+const listed =
+  /(payment|instal[a-z]+|month|year|deposit|withdrawal)s? ⟨n(\d+)⟩(?:,? (?:and )?(?:(?:in|of|after|for|with) )?(?:the )?(?:payment|instal[a-z]+|month|year|deposit|withdrawal)?s? ?⟨n\d+⟩){2,}/;
+
+function numbersListed(page: Page, text: string, kind: Looks): AskedPlace[] | undefined {
+  const [all, noun] = listed.exec(text) ?? [];
+  return all === undefined
+    ? undefined
+    : [...all.matchAll(/⟨n(\d+)⟩/g)].map(([, token]) => placeAt(page, kind, Number(token), noun === 'year'));
+}
+
 const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
 
 /** @returns nothing where a question looks at one place, or at none */
@@ -36,6 +47,7 @@ export function severalPlaces(page: Page, { unit }: Question, kind: Looks): Aske
   const text = page.flat.slice(unit.start, unit.end);
   return (
     (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
+    numbersListed(page, text, kind) ??
     placesOf(page, kind, three.exec(text), 4) ??
     (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
     firstAndLast(page, text, kind) ??

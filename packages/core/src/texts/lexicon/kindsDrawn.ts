@@ -185,7 +185,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'took out {mn}',
     'draws? {mn}',
     '@draw {mn}(?! (?:loan|mortgage))',
-    'taken (?:out )?(?:from|at|every|each)',
+    'taken (?:out )?(?:from(?! the (?:sum|loan|amount|money|advance)(?: advanced| lent| borrowed| paid out)?(?![a-z]))|at|every|each)',
     '{m} (?:is|are|was|were|will be|be) (?:taken out|withdrawn|drawn|paid out)',
     '(?<!his )(?<!her )(?<!into an? )pension(?! fund| pot| plan| scheme)',
   ),

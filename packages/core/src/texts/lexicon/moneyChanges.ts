@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    12,
+    'pays? <m> <ea>[^?]{0,60}after (?:<t>|<a>)(?! (?:he|she|they|it) (?:has|have|had))[^.?!⟨]{0,50} and (?:now |then |from then on )?pays? {m}(?! (?:more|extra|in addition|less|off|down|<[ea]> more))',
+  ),
+  cue(
     'extra',
     13,
     '(?:wins?|won|inherits?|inherited|receives?|received|gets?|has) {m} and (?:uses|puts|pays|used|put|paid) (?:it|this|all of it|everything) (?:all )?(?:to reduce|to pay down|towards?|into|on|off) (?:the|her|his|their) (?:loan|debt|mortgage)',

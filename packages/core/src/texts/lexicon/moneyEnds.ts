@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    11,
+    '(?:deposited|paid in|put in|put by|set aside|saved|invested)[^.?!]{0,100} (?:will|would|to) (?:produce|yield|give|make) {m}',
+  ),
   cue('finalAmount', 12, '<m> <[ea]>[^.?!]{0,40} to (?:become|grow to|reach|amount to) {m}'),
   cue(
     'finalAmount',

@@ -8,6 +8,22 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'downPayment',
+    12,
+    '(?:by|after|for) (?:paying|putting down|handing over|a payment of) {m}(?: [a-z]+)? and (?:then |signing for |agreeing to |making |promising )+(?:pay |make |of )?<n>',
+  ),
+  cue(
+    'payment',
+    11,
+    '^<e> for <t>,? [a-z]+ (?:[a-z]+ )?(?:invests|saves|deposits|pays in|puts in|sets aside|puts by) {m}',
+  ),
+  cue(
+    'payment',
+    10,
+    '<e> {m} (?:is|are|was|were|will be) (?:spent|used|given away|awarded|granted)',
+    '<e>,? {m} (?:is|are) (?:spent|given|awarded|granted)',
+  ),
   cue('payment', 13, ...savedFromNow),
   cue(
     'payment',

@@ -5,6 +5,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 12, '(?:loan|mortgage|credit) (?:agreement|contract): {m}'),
   cue(
     'ignored',
     13,

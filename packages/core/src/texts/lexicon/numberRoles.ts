@@ -108,7 +108,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'payments',
     10,
-    '{n} (?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
+    '(?<!(?:payment|instalment|deposit|month|year|rental) ){n} (?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '{n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',

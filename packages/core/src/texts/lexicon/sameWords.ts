@@ -1,7 +1,31 @@
 /** Words that say the same as others: they are one word before any cue looks at them. */
 
-/** Words before a number that say nothing of what it is, and what says the same in short; `forms`: before which. */
-export const beforeNumbers: readonly { readonly words: RegExp; readonly forms?: string; readonly short: string }[] = [
+interface BeforeNumber {
+  readonly words: RegExp;
+  /** Letters of the marks before which they stand. */
+  readonly forms?: string;
+  /** How the number is written. */
+  readonly quote?: RegExp;
+  /** What says the same. */
+  readonly short: string;
+}
+
+/** Words before a number that say nothing of what it is, and what says the same in short. */
+export const beforeNumbers: readonly BeforeNumber[] = [
+  // "on 1 March 2024", of which the time since an earlier date is known
+  {
+    words: /(?:(?<![a-z])(?:on|in|by|at|until|till|to|through|up to|as of) )?$/,
+    forms: 't',
+    quote: /(?:19|20)\d\d/,
+    short: 'after ',
+  },
+  {
+    words: /(?:(?<![a-z])on )?$/,
+    forms: 'e',
+    quote: /january|new year/,
+    short: 'at the beginning of ',
+  },
+  { words: /(?:(?<![a-z])on )?$/, forms: 'e', quote: /december/, short: 'at the end of ' },
   // "PMT = −185": what is paid has its sign.
   { words: /(?<=(?<![a-z])(?:pmt|pv|fv) ?[=:]? ?)[-−–] ?$/, forms: 'mn', short: '' },
   {

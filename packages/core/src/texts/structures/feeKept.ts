@@ -25,7 +25,9 @@ export function readFeeKept(page: Page): DraftReading | undefined {
     /Rate$/.test(question.asked) && !withoutIt.test(wordsOf(page, question)) ? 1 : 0,
   );
   const net = receivedIn(page, token);
+  const isOtherwise = page.kinds.some(({ says }) => says === 'flat' || says === 'leasing');
   const sole = readPlan(page, {
+    ...(isOtherwise ? {} : { as: page.settled.kind ?? 'borrowing' }),
     scope: without(...[token, ...net].map((at) => page.places[at]!)),
     questions: questionsOf(questions, 0),
   });

@@ -13,6 +13,7 @@ import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
 import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
+import { readAmountThenChanged } from './amountThenChanged.ts';
 import { readPaidFirst } from './paidFirst.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
@@ -36,6 +37,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAtFoundRate,
   readSpreadAgain,
   readPaidFirst,
+  readAmountThenChanged,
   readCalledIn,
   readOtherPayment,
   readOtherRate,

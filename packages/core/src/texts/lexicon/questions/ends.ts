@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    11,
+    'what (?:does|can) (?:he|she|they|it|[a-z]+) (?:finally |then |eventually |at last )?(?:collect|end up with|walk away with|take home|cash in)(?= ?[?,]| at | in | after | when )',
+  ),
   cue('finalAmount', 12, 'how much (?:is|are|will be|stands) (?:there )?(?:then )?(?:in|on) each'),
   cue('finalAmount', 8, '(?:the |its |her |his |their )(?:sum|value) (?:after|at the end of) <t>'),
   cue(

@@ -6,6 +6,11 @@ import { ask, type Asked } from './asked.ts';
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue('newPayment', 9, '^(?:and )?(?:what )?(?:afterwards|after that|thereafter|from then on)\\?'),
   cue(
+    'lastPayment',
+    14,
+    '(?:what|how much) (?:remains|is left|is left over|will be left|is there) for the (?:last|final)',
+  ),
+  cue(
     'newPayment',
     17,
     '(?:what|how (?:large|much|high)) (?:must|should|will|would) the (?:remaining|later|other|subsequent|following) (?:<e> )?@payment (?:then )?(?:be|become)',

@@ -4,6 +4,16 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'nominalRate',
+    14,
+    '(?:nominal )?rate,? (?:compounded|convertible)[^?⟨]*<e>[^?]{0,14} (?:that|which) (?:matches|equals|corresponds to|goes with|is (?:equivalent|equal) to)',
+  ),
+  cue(
+    'effectiveRate',
+    13,
+    'what (?:is|are|does|do) (?:he|she|they|it|[a-z]+|the [a-z]+) (?:earning|earn|making|make|paying|pay)(?: <a>)?,? effectively',
+  ),
   cue('nominalRate', 12, '(?:solve for|find) i(?= ?[(?:,.;]|$| \\()'),
   cue(
     'nominalRate',

@@ -1,0 +1,54 @@
+/** Dates of the calendar: the later of two tells how much time has gone by since the earlier. */
+
+import type { Token } from './tokens.ts';
+
+const names = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const month = `(${names.join('|')})[a-z]*`;
+const dayFirst = new RegExp(`^(\\d{1,2})(?:st|nd|rd|th)? (?:of )?${month}\\.?,? ((?:19|20)\\d\\d)$`);
+const monthFirst = new RegExp(`^${month}\\.?(?: (\\d{1,2})(?:st|nd|rd|th)?,?)? ((?:19|20)\\d\\d)$`);
+const inDigits = /^((?:19|20)\d\d)-(\d\d)-(\d\d)$/;
+
+interface ToldDate {
+  /** Since the year 0. */
+  readonly months: number;
+  /** 0 where none is told. */
+  readonly day: number;
+}
+
+const dateOf = (year: string, name: number, day: string): ToldDate => ({
+  months: Number(year) * 12 + name,
+  day: Number(day),
+});
+
+function readDate(words: string): ToldDate | undefined {
+  const [, day = '', name = '', year] = dayFirst.exec(words) ?? [];
+  if (year) return dateOf(year, names.indexOf(name), day);
+  const [, first = '', dayBehind = '0', yearBehind] = monthFirst.exec(words) ?? [];
+  if (yearBehind) return dateOf(yearBehind, names.indexOf(first), dayBehind);
+  const [, inYear, inMonth = '', onDay = ''] = inDigits.exec(words) ?? [];
+  return inYear ? dateOf(inYear, Number(inMonth) - 1, onDay) : undefined;
+}
+
+/**
+ * "Borrowed on 1 March 2021 …, what is owed on 1 March 2024?": the later date is a time of three years.
+ *
+ * @param lower the text in small letters
+ * @returns the tokens as they are unless two dates are told, whole months apart
+ */
+export function timesBetweenDates(tokens: readonly Token[], lower: string): readonly Token[] {
+  const dates = tokens.map(({ form, start, end }) =>
+    form === 'calendar' ? readDate(lower.slice(start, end)) : undefined,
+  );
+  const told = dates.filter((date) => date !== undefined);
+  const [first, last] = [...told].sort((one, other) => one.months - other.months).filter(isOther);
+  const isTwo = told.every(({ months }) => months === first?.months || months === last?.months);
+  if (!first || !last || !isTwo || first.day !== last.day) return tokens;
+  const between = last.months - first.months;
+  const time = between % 12 === 0 ? { value: between / 12, unit: 'years' } : { value: between, unit: 'months' };
+  return tokens.map((each, at) =>
+    dates[at]?.months === last.months ? { ...each, form: 'time' as const, ...time } : each,
+  );
+}
+
+const isOther = ({ months }: ToldDate, at: number, all: readonly ToldDate[]): boolean =>
+  all.findIndex((each) => each.months === months) === at;
