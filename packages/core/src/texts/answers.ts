@@ -80,8 +80,9 @@ function withoutEnd(plans: readonly ReadPlan[], { quantity, plan }: Asked, total
 export function sidesOf(plans: readonly ReadPlan[], wanted: readonly (number | undefined)[], ask: Asked): number[] {
   if (ask.quantity !== 'choice' && ask.quantity !== 'difference') return [];
   const solved = solvePlans(plans, wanted);
-  const { by = 'totalPaid', of = 'totalPaid', between = [] } = ask.args ?? {};
-  if (ask.quantity === 'choice') return solved.map((each) => (each ? (ofPlan(each, by)[0] ?? NaN) : NaN));
+  const { by = 'totalPaid', of = 'totalPaid', between = [], include } = ask.args ?? {};
+  if (ask.quantity === 'choice')
+    return solved.map((each) => (each ? (ofPlan(each, by, include ? { include } : {})[0] ?? NaN) : NaN));
   return between.map((each) => comparedOf(solved, ask.plan, of, each)[0] ?? NaN);
 }
 
@@ -93,8 +94,8 @@ function valuesOf(solved: SolvedPlans, { quantity, plan, args = {} }: Asked): nu
 }
 
 /** The index of the plan with the least or most of a quantity. */
-function choiceOf(solved: SolvedPlans, { by = 'totalPaid', want = 'least' }: ReadArgs): number[] {
-  const values = solved.map((each) => (each ? ofPlan(each, by)[0] : undefined));
+function choiceOf(solved: SolvedPlans, { by = 'totalPaid', want = 'least', include }: ReadArgs): number[] {
+  const values = solved.map((each) => (each ? ofPlan(each, by, include ? { include } : {})[0] : undefined));
   if (values.length < 2 || values.some((each) => each === undefined)) return [];
   const known = values.map((each) => each ?? NaN);
   return [known.indexOf(want === 'least' ? Math.min(...known) : Math.max(...known))];

@@ -29,6 +29,11 @@ export function asksOfPlan(
   const all = questions.flatMap((each) => beforeAndAfter(page, each));
   for (const each of all) {
     const question = heardAs(page, each, all, of.plan);
+    const later = question.asked === 'newPayment' ? afterChanges(page, each, all, of.plan) : [];
+    const { start, end } = question;
+    for (const after of later)
+      asks.push({ quantity: 'payment', plan: of.index, args: { after }, place: { start, end } });
+    if (later.length > 0) continue;
     const asked = askOf(page, question, of, last);
     if (!asked) {
       dropped.push(question.unit);
@@ -49,6 +54,23 @@ export function asksOfPlan(
     else if (question.asked !== each.asked) dropped.push(question.unit);
   }
   return asks;
+}
+
+const ofAll = /(?<![a-z])(?:all|both|each|every|(?:two|three|four) (?:new |later )?payments|⟨n\d+⟩ payments)(?![a-z])/;
+
+/** Where the rate changes more than once: "Find all three payments", or one question for each change. */
+function afterChanges(
+  { flat }: Page,
+  question: PlacedQuestion,
+  all: readonly PlacedQuestion[],
+  { changes }: ReadPlan,
+): readonly number[] {
+  const ends = changes.flatMap((each) => (each.kind === 'rate' && each.keep === 'payments' ? [each.after] : []));
+  if (ends.length < 2 || ends.length < changes.length) return [];
+  if (ofAll.test(flat.slice(question.unit.start, question.unit.end))) return ends;
+  const asked = all.filter((each) => each.asked === 'newPayment');
+  const own = ends[asked.indexOf(question)];
+  return asked.length === ends.length && own !== undefined && !question.place ? [own] : [];
 }
 
 const extraNamed =

@@ -10,7 +10,7 @@ import type { Compared } from './reading.ts';
 export function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
   const { plan, index, changesAfter } = of;
   const isRise =
-    /ris|increas|add to|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
+    /ris|increas|exceed|add to|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
       unit,
     ) && !/interest|save|payments|how many|in all|altogether|total/.test(unit);
   // "… the saving per month": of a payment that is lowered.

@@ -116,7 +116,7 @@ export function meantQuestions(page: Page): Question[] {
     // "What are the two payments?" of a loan whose rate changes.
     const isBoth =
       each.asked === 'payment' &&
-      /(?:two|both|⟨n\d+⟩) (?:⟨e\d+⟩ )?payments/.test(words) &&
+      /(?:two|both|all|⟨n\d+⟩|before and after)(?: the)? (?:⟨e\d+⟩ )?payments|payments? before and after/.test(words) &&
       named.every(({ asked }) => asked !== 'newPayment') &&
       changesOfText(page).some(({ kind }) => kind === 'rate');
     return isBoth ? [each, { ...each, asked: 'newPayment' }] : [each];

@@ -43,6 +43,7 @@ const moments: readonly MomentRecord[] = [
   moment('(?:in|from|with|start of|beginning of|outset of) @year {n}', 'from', 1),
   moment(`{o}(?: ${payment})?`),
   moment('(?:end|close) of @year {n}'),
+  moment('{t} in(?=,| (?:he|she|they|it|the [a-z]+) )'),
   moment('(?:paid|made) {n} of'),
   moment('when (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:made|paid) {n}'),
   moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
@@ -105,6 +106,9 @@ export function momentOf(page: Page, token: number): Moment {
   const first = goesOnThen.test(told) ? [...told.matchAll(/first ⟨t(\d+)⟩/g)].at(-1)?.[1] : undefined;
   if (first !== undefined)
     return { afterYears: yearsOf(page, Number(first)), taken: [{ token: Number(first), role: 'after' }] };
+  const another = /^ after (?:another|a further) ⟨t(\d+)⟩/.exec(page.flat.slice(place.end))?.[1];
+  const onThen = another === undefined ? undefined : afterAnother(page, Number(another));
+  if (onThen !== undefined) return { afterYears: onThen, taken: [{ token: Number(another), role: 'after' }] };
   const open = sentence && (whenLeft(page, sentence) ?? renewalOf(page, sentence));
   if (open) return open;
   if (sentence && afterFirstYear.test(sentence.text)) return { afterYears: 1, taken: [] };
@@ -162,7 +166,8 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
         isAsked(page, at) ||
         isTermAgain(page, at) ||
         isInAll(page, at) ||
-        isItsOwn(page, token, at)
+        isItsOwn(page, token, at) ||
+        isOfOther(page, token, at)
       )
         return [];
       const { start, end } = page.places[at]!;
@@ -185,6 +190,23 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
   const exact = [best, ...same].find((each) => 'after' in each.moment) ?? best;
   const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
   return { ...exact.moment, taken: [...taken].map(([at, role]) => ({ token: at, role })) };
+}
+
+/** "to 6 %, and after 5 years to 7 %": the time of the next rate. */
+const isOfOther = ({ flat, places }: Page, token: number, at: number): boolean => {
+  const next = /^,? (?:(?:it|the rate) )?(?:(?:then )?(?:rises|goes|falls|climbs|drops|changes) )?to ⟨p(\d+)⟩/.exec(
+    flat.slice(places[at]!.end),
+  )?.[1];
+  return next !== undefined && Number(next) !== token;
+};
+
+/** "to 5.7 % after 3 years and to 6.3 % after another 4": counted from the change before. */
+function afterAnother(page: Page, at: number): number | undefined {
+  const isNext = /after (?:another|a further) $/.test(page.flat.slice(0, page.places[at]!.start));
+  const before = page.tokens.findLastIndex(
+    ({ form }, each) => each < at && form === 'time' && /after $/.test(page.flat.slice(0, page.places[each]!.start)),
+  );
+  return isNext && before >= 0 ? yearsOf(page, before) + yearsOf(page, at) : undefined;
 }
 
 /** "… pays nothing for a year (two payments are missed)": it says nothing more. */

@@ -5,6 +5,7 @@ import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
 import { changesInNumbers } from './changesInNumbers.ts';
+import { completed } from './completedTerms.ts';
 import type { ChangeRead } from './changeRead.ts';
 import { changesOfText } from './changesOfText.ts';
 import { countedOn } from './countedOn.ts';
@@ -195,47 +196,6 @@ const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {
 
 function take(roles: Map<number, Role>, questions: readonly PlacedQuestion[]): void {
   for (const { place } of questions) for (const { token, role } of place?.taken ?? []) roles.set(token, role);
-}
-
-const rateIsTold = ({ rate }: Terms): boolean => rate.token !== undefined;
-
-/** Terms with what another plan of the text says where these say nothing. */
-function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms {
-  const money = { ...terms.money };
-  const hasAmount = money.amount !== undefined || money.price !== undefined;
-  const isBuilt = money.rebate !== undefined || money.downPayment !== undefined || money.tradeIn !== undefined;
-  const amount = like.money.price ?? like.money.amount;
-  // What another puts in once is not in savings of which the deposits are told.
-  const isSavedEach = terms.kind === 'saving' && money.payment !== undefined;
-  if (!hasAmount && amount && !asked.has('amount') && !isSavedEach)
-    money[isBuilt || like.money.price ? 'price' : 'amount'] = amount;
-  const isFull = hasAmount && rateIsTold(terms) && (terms.counts.length > 0 || terms.times.length > 0);
-  // Savings that lead to different sums are of the same deposits.
-  const mustBeSame = terms.kind === 'saving' && !money.finalAmount && !like.money.finalAmount;
-  if (
-    !isFull &&
-    !money.payment &&
-    !asked.has('payment') &&
-    like.money.payment &&
-    (mustBeSame || (asked.size > 0 && !asked.has('difference')))
-  )
-    money.payment = like.money.payment;
-  const hasCount = terms.counts.length > 0 || terms.times.length > 0;
-  // Rents and a price make a rate of their own.
-  const isLeaseTold = terms.kind === 'leasing' && money.payment !== undefined && money.finalAmount !== undefined;
-  return {
-    ...terms,
-    money,
-    ...(hasCount ? {} : { counts: like.counts, times: like.times }),
-    ...(terms.saysFrequency || !like.saysFrequency
-      ? {}
-      : { paymentsPerYear: like.paymentsPerYear, saysFrequency: true }),
-    // Rents in advance say nothing of a loan.
-    ...(terms.timing === undefined && !(like.kind === 'leasing' && terms.kind === 'borrowing')
-      ? { timing: like.timing }
-      : {}),
-    rate: terms.rate.token === undefined && !asked.has('nominalRate') && !isLeaseTold ? like.rate : terms.rate,
-  };
 }
 
 const kindDoubts = ({ wasKind, plan }: SolePlan & { readonly wasKind?: ReadKind }): ReadDoubt[] =>

@@ -7,6 +7,7 @@ import { tellingWords } from './lexicon/telling.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
+import { changeUnnamed, rateOfChanged } from './secondLookAtChanges.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
 import {
   countLost,
@@ -68,6 +69,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...closingMiscounted(page, draft),
     ...priceOfOne(page),
     ...rateOfChanged(draft, asks),
+    ...changeUnnamed(draft, asks),
     ...lastLikeOthers(page, draft, asks),
   ];
   return first ? [first] : [];
@@ -303,14 +305,6 @@ const lastLikeOthers = (page: Page, { plans }: DraftReading, asks: readonly Read
       ? [doubt('asks', 'The last payment is asked, and all payments are alike.')]
       : [];
   });
-
-/** The effective rate of a plan whose rate changes: of which part? */
-const rateOfChanged = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
-  asks.flatMap(({ quantity, plan }) =>
-    quantity === 'effectiveRate' && plans[plan ?? 0]?.changes.some(({ kind }) => kind === 'rate')
-      ? [doubt('asks', 'The rate changes on the way: of which time is the effective rate asked?')]
-      : [],
-  );
 
 /** What reads like an end, taken as the start of a saving that leads to a price. */
 const endAsStart = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>

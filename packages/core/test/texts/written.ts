@@ -6575,7 +6575,7 @@ export const written: readonly Written[] = [
       'borrowing price=8000 amount=8000 rate=0.068/nominal/12 n=60 p=12 final=0 ?payment',
       'borrowing price=8000 down=500 amount=7500 n=60 p=12 payment=149 final=0 ?rate',
     ],
-    asks: ['payment', 'nominalRate@1 compoundingsPerYear:12', 'choice by:totalPaid want:least'],
+    asks: ['payment', 'nominalRate@1 compoundingsPerYear:12', 'choice by:totalPaid want:least include:[downPayment]'],
   },
   {
     text: 'A bus firm takes a loan of £85,000 at 7% effective. It pays £1,900 at the end of every month. After how many payments is the debt below £40,000?',
@@ -6657,7 +6657,7 @@ export const written: readonly Written[] = [
       'borrowing amount=11900 rate=0.009/per-period/12 n=48 p=12 final=0 ?payment',
       'borrowing price=11900 down=1900 amount=10000 n=48 p=12 payment=259.5 final=0 ?rate',
     ],
-    asks: ['payment', 'nominalRate@1 compoundingsPerYear:12', 'choice by:totalPaid want:least'],
+    asks: ['payment', 'nominalRate@1 compoundingsPerYear:12', 'choice by:totalPaid want:least include:[downPayment]'],
   },
   {
     text: 'Mads saves €320 at the end of each month at 3.9% compounded monthly. After 20 years he stops, and from then on takes €2,000 at the end of each month. What has he saved by then, and how many full withdrawals can he make?',
@@ -7767,8 +7767,8 @@ export const written: readonly Written[] = [
     asks: [
       'nominalRate compoundingsPerYear:12',
       'payment@1',
-      'choice by:totalPaid want:least',
-      'difference of:totalPaid between:[0,1]',
+      'choice by:totalPaid want:least include:[downPayment]',
+      'difference of:totalPaid between:[{plan:0,quantity:totalPaid,args:{include:[downPayment]}},{plan:1,quantity:totalPaid,args:{include:[downPayment]}}]',
     ],
   },
   {

@@ -8,6 +8,12 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
     9,
+    '(?:buys?|bought)(?: [a-z]+){0,3} for <m> and (?:gets?|receives?|got|received) <m> <e>',
+    'annuity (?:is |was )?(?:bought|purchased)',
+  ),
+  cue(
+    'drawing-down',
+    9,
     '(?:policy|annuity|insurer|insurance company)[^?]{0,80}<m>(?: [a-z]+){0,2},? (?:it )?(?:will |would )?pays? <m> (?:<[ea]>|at|each|every)',
   ),
   cue('drawing-down', 9, '(?:trust|fund|foundation|endowment)(?: of <m>)? (?:hands?|pays?|gives?) out'),

@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('lump-sum', 9, '(?:one|a single|one single) (?:deposit|payment|investment) (?:today|now|at once|at the start)'),
   cue('saving', 9, ...savedFromNow),
   cue('lump-sum', 12, setAsideAtBirth),
   cue('lump-sum', 9, '(?:reach(?:es)?|becomes?|grows? to|be worth|is worth) <n> times (?:its|the|what)'),
@@ -193,7 +194,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     '(?:a|the|his|her|one|single) (?:single )?(?:deposit|investment|sum|capital) of <m> (?:to )?(?:grows?|become|amounts?|grew|double|accumulate|increases?|rises?) ',
   ),
   cue('saving', 9, 'by (?:depositing|saving|paying in|putting)', 'savings of <m> (?:<[ae]>|at)'),
-  cue('saving', 6, '{m} (?:be |is |are )?saved'),
+  cue('saving', 6, '{m} (?:be |is |are )?saved(?! (?:him|her|them|you))'),
   cue(
     'saving',
     8,

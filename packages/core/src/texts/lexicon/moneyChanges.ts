@@ -7,6 +7,13 @@ const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|pu
 const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue('newPayment', 12, 'pays? <m> <[ea]> for (?:<t>|<a>),? (?:and )?then {m} <[ea]>(?! (?:more|extra))'),
+  cue(
+    'extra',
+    14,
+    '<t>[^.?!⟨]{0,20},? (?:he|she|they|it|the [a-z]+) (?:hands? over|sends?|throws? in|puts? in|pays?(?: in)?) {m} and (?:keeps?|leaves?|goes on|carr(?:y|ies) on)',
+    '(?:wins?|won|inherits?|inherited|receives?|received|gets?|has) {m} and (?:uses|puts|pays|used|put|paid) (?:it|this|all of it|everything|the whole)(?: all)? (?:in|towards it|into it|against it)(?= ?[.,;]|$| and)',
+  ),
   cue(
     'newPayment',
     12,

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    12,
+    '(?:gets?|receives?|got|received) <m> <e> for <t>,? and (?:then|at the end|finally) {m}(?! (?:<[ea]>|at the))',
+  ),
+  cue(
+    'finalAmount',
     11,
     '(?:deposited|paid in|put in|put by|set aside|saved|invested)[^.?!]{0,100} (?:will|would|to) (?:produce|yield|give|make) {m}',
   ),

@@ -5,6 +5,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue(
+    'amount',
+    12,
+    '(?:buys?|bought)(?: [a-z]+){0,3} for {m} and (?:gets?|receives?|got|received) <m>',
+    'annuity (?:is |was )?(?:bought|purchased)[^.?!⟨]{0,30}(?:⟨n\\d+⟩[^.?!⟨]{0,20})? (?:with|for) {m}',
+  ),
   cue('amount', 12, '(?:loan|mortgage|credit) (?:agreement|contract): {m}'),
   cue(
     'ignored',

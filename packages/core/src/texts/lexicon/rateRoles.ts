@@ -5,6 +5,17 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'newRate',
+    12,
+    '(?:goes|rises|falls|changes|climbs|drops|raised|cut|lowered) to <p>[^.?!⟨]{0,12} after <t>,? (?:it )?(?:then )?(?:(?:goes|rises|falls|changes|climbs|drops) )?to {p}',
+  ),
+  cue(
+    'newRate',
+    12,
+    '(?:goes|rises|falls|changes|climbs|drops) to <p> after <t>,? (?:and )?(?:then )?to {p}',
+    '(?:begins?|starts?|opens?) at <p> and (?:goes|rises|falls|changes|climbs|drops) to {p}',
+  ),
+  cue(
     'rate',
     14,
     '(?:an?|by|the) (?:loan|credit|mortgage) at {p}[^.;]{0,30} for the (?:rest|remainder|balance|remaining)',

@@ -224,11 +224,25 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
       format: usualFormat(quantity),
     };
   }
+  if (isWhole(one) && isWhole(other)) {
+    const [more, less] = moreAndLess(ask, one.plan, other.plan);
+    return {
+      part: ask.part,
+      prompt: prompt ?? HOW_LARGE,
+      marks: 2,
+      ask: { quantity: 'difference', of: 'total-price', plan: planId(more), other: planId(less) },
+      format: usualFormat('total-price'),
+    };
+  }
   const texts = [one, other].map((each) => comparedText(each, { plans, drafts, asks }));
   if (texts.some((text) => text === undefined)) return undefined;
   const [first, second] = moreAndLess(ask, 0, 1).map((at) => texts[at]);
   return sumPart(ask, to, HOW_LARGE, `${first} - ${second}`);
 }
+
+/** All that is paid, with what is paid down. */
+const isWhole = (each: Compared | undefined): each is Exclude<Compared, number | string> =>
+  typeof each === 'object' && each.quantity === 'totalPaid' && each.args?.include?.includes('downPayment') === true;
 
 /** What is sought of a plan where it is asked; it is no question of one that states it. */
 const soughtAs: Readonly<Partial<Record<ReadQuantity, Unknown>>> = {
@@ -314,7 +328,7 @@ function savedPart(
 
 function choicePart(ask: ReadAsk, { plans, prompts }: PartsToMake): DraftPart | undefined {
   const by = ask.args?.by ?? 'totalPaid';
-  const quantity = chosenBy(by, plans);
+  const quantity = ask.args?.include ? 'total-price' : chosenBy(by, plans);
   if (!quantity || plans.length < 2) return undefined;
   return {
     part: ask.part,

@@ -41,6 +41,9 @@ const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
 const firstDue =
   /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:from now|from today|hence|later|(?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) ))/;
+/** "ten equal payments, the first after three years" */
+const firstAfter =
+  /⟨n\d+⟩ (?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:with |of which )?the first (?:one |of them |payment )?(?:(?:is|being|falls?|falling|comes?|to be|due|made|paid|payable) )*(?:only )?(?:after|in) ⟨t(\d+)⟩/;
 const theRest = /(?:remaining|other) ⟨n(\d+)⟩ (?:equal |level )?(?:⟨e\d+⟩ )?payments/;
 const startsThen =
   /(?:when|before|once|as|by the time) (?:he|she|they|it) (?:starts?|begins?) (?:to pay|to repay|paying|repaying)|(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
@@ -109,7 +112,7 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
     return toldTime(page, found[1] ?? found[2] ?? found[3] ?? found[4]);
   const begins = beginsLater.exec(page.flat);
   if (begins) return toldTime(page, begins[1] ?? begins[2]);
-  const first = firstDue.exec(page.flat);
+  const first = firstDue.exec(page.flat) ?? firstAfter.exec(page.flat);
   return first ? { ...toldTime(page, first[1]), isFirst: true } : undefined;
 }
 

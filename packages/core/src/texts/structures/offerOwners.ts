@@ -13,7 +13,7 @@ export const thing =
   '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
 /** Holds for both: not of the second offer alone. */
 export const forBoth =
-  /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either)|(?:with|from|to|of|for|under) each(?: of (?:them|these|the two|the [a-z]+s))?(?=\s*[?.,;])|(?:are|find|give|state|calculate|compute|determine) the ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|balances|final values|amounts))(?![a-z])/;
+  /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account|option|scheme|deal|lender|card|alternative|choice)|in (?:both|each|either)|(?:with|from|to|of|for|under) each(?: of (?:them|these|the two|the [a-z]+s))?(?=\s*[?.,;])|(?:are|find|give|state|calculate|compute|determine) the ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|balances|final values|amounts))(?![a-z])/;
 const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 
 /** Rates that are stated, not asked. */
@@ -69,7 +69,7 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
   if (rate !== undefined) return rate;
   // "… and the effective cost of the second."
   const last =
-    /(?:of|for|with|under|in) the (first|former|second|latter|other)(?: (?:one|loan|offer|plan|option|deal|bank))?\W*$/.exec(
+    /(?:of|for|with|under|in|at|from) the (first|former|second|latter|other)(?: (?:one|loan|offer|plan|option|deal|bank))?\W*$/.exec(
       words,
     )?.[1];
   if (last && !forBoth.test(words)) return /first|former/.test(last) ? 0 : 1;

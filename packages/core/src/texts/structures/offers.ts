@@ -82,9 +82,9 @@ export function readTwo(
     readPlan(page, {
       scope: scopeOf(plan),
       kindScope: kindScopeOf(plan),
-      questions: questionsOf(questions, plan),
+      questions: isOneSum(page, regions[plan]) ? asAmount(questionsOf(questions, plan)) : questionsOf(questions, plan),
       ...(like ? { like: like.terms } : {}),
-      ...(as ? { as } : {}),
+      ...(as ? { as } : isOneSum(page, regions[plan]) ? { as: 'lump-sum' } : {}),
     });
   const kindScopeOf = (plan: 0 | 1): Scope => {
     const scope = scopeOf(plan);
@@ -121,6 +121,17 @@ export function readTwo(
   const completed = read(0, second);
   return readingOfPlans(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
+
+/** "one deposit today, or month-end deposits": of the one sum the amount is asked. */
+function isOneSum({ kinds }: Page, { start, end }: Span): boolean {
+  const own = kinds.filter((each) => each.start >= start && each.start < end);
+  return own.some(
+    ({ says, weight }) => says === 'lump-sum' && weight >= 9 && own.every((other) => other.weight <= weight),
+  );
+}
+
+const asAmount = (questions: readonly Owned[]): Owned[] =>
+  questions.map((each) => (each.asked === 'payment' ? { ...each, asked: 'amount' } : each));
 
 /** "… or lease it for 890 a month": a payment that is told is not sought, what it is worth is. */
 const sought = (read: SolePlan): SolePlan =>
@@ -176,6 +187,16 @@ function leaseAndLoan(page: Page): Regions | undefined {
 const isAsked = (page: Page, at: number): boolean =>
   page.questions.some(({ unit }) => at >= unit.start && at < unit.end);
 
+const labels =
+  /^(?:the )?(?:loans?|rate|interest|term|time|payments?|deposits?|price|amount|given|find|required|wanted|sought|notes?|hints?|data|questions?|answers?|parts?|cash|old|added|new|value|residual|balloon|lease|saving|buying|borrowing|first|then|now|later|facts?|figures|principal|fees?|sum|start|end|goal|plan|option|offer|case|terms|conditions|situation|task|problem|exercise|example)(?![a-z])/i;
+
+/** "Warp & Weft: 24 payments of 121. Shuttle Ltd: …": two that bear a name. */
+const namedWithColon = ({ text, origins, flat }: Page): number[] =>
+  [...text.matchAll(/(?<=^|[.;?!]\s+|\n\s*)\p{Lu}[\p{L}.']*(?: (?:&|and|of|the|\p{Lu}[\p{L}.']*)){0,3}(?=:\s)/gu)]
+    .filter(({ 0: words }) => !labels.test(words))
+    .map(({ index }) => origins.findIndex((origin) => origin >= index))
+    .filter((at) => /^[^:]*:[^.]*⟨[mpn]/.test(flat.slice(at)));
+
 /** Where two offers are first named: "bank A … bank B". */
 function namedPlaces(page: Page): number[] {
   const { flat, text, origins } = page;
@@ -186,6 +207,8 @@ function namedPlaces(page: Page): number[] {
   const [, letter, roman] = listed?.indices ?? [];
   const second = letter ?? roman;
   if (listed && second) return [listed.index + listed[0].indexOf(':'), second[0]];
+  const byName = namedWithColon(page);
+  if (byName.length === 2) return byName;
   const seen = new Set<string>();
   const places: number[] = [];
   for (const found of flat.matchAll(mark)) {

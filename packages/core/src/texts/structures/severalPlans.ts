@@ -167,11 +167,24 @@ export function comparedBy(
       ? `${page.flat.slice(choice.unit.start, choice.unit.end)} ${own}`
       : own;
   const { by, want } = measureOf(bareDifference(page, question) ?? words, plans);
-  const between: readonly [Compared, Compared] = [0, 1];
+  if (by === 'totalPaid' && !/payment|instal/.test(words) && paysDownOtherwise(plans))
+    return question.asked === 'choice'
+      ? { quantity: 'choice', args: { by, want, include: ['downPayment'] } }
+      : { quantity: 'difference', args: { of: by, between: [allPaid(0), allPaid(1)] } };
   return question.asked === 'choice'
     ? { quantity: 'choice', args: { by, want } }
-    : { quantity: 'difference', args: { of: by, between } };
+    : { quantity: 'difference', args: { of: by, between: [0, 1] } };
 }
+
+/** What is paid down counts where it is not the same. */
+const paysDownOtherwise = (plans: readonly ReadPlan[]): boolean =>
+  new Set(plans.map(({ downPayment = 0, tradeIn = 0 }) => downPayment + tradeIn)).size > 1;
+
+const allPaid = (plan: number): Compared => ({
+  plan,
+  quantity: 'totalPaid',
+  args: { include: ['downPayment'] },
+});
 
 function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuantity; want: 'least' | 'most' } {
   // "… is cheaper, both with payments at the end of each month?" measures no payment.

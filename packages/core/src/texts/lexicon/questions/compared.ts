@@ -4,6 +4,18 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'difference',
+    15,
+    'what (?:has|have|will|does|did) (?:the|this|that) <m> (?:thereby |thus )?(?:saved?)',
+    'what (?:has|have|will|does|did) (?:the|this|that) (?:[a-z]+ )?(?:extra|lump sum|windfall|payment) (?:thereby |thus )?(?:saved?) ',
+  ),
+  cue('difference', 12, '(?:the )?interest (?:that is )?(?:spared|saved|avoided)(?= ?[?.,;]|$)'),
+  cue(
+    'choice',
+    13,
+    'where is (?:the |her |his |their )?(?:total|sum|outlay|cost|interest|payment)(?: [a-z]+){0,3} (?:smaller|lower|less|least|larger|higher|greater|smallest|lowest)',
+  ),
   cue('difference', 13, '(?:by )?how many (?:percentage|basis) points'),
   cue(
     'choice',

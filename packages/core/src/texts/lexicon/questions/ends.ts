@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    12,
+    '(?:what|how large|how big|how much) is (?:the|her|his|their) (?:pot|nest egg|fund|account|pile|capital) (?:at|when|by|on)',
+  ),
+  cue(
+    'finalAmount',
     11,
     'what (?:does|can) (?:he|she|they|it|[a-z]+) (?:finally |then |eventually |at last )?(?:collect|end up with|walk away with|take home|cash in)(?= ?[?,]| at | in | after | when )',
   ),

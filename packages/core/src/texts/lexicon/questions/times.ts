@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue('howLong', 13, 'when is (?:the |her |his |their )?(?:last|final) (?:@payment|one)(?: made| due)?(?= ?[?,]| and)'),
   cue(
     'years',
     13,

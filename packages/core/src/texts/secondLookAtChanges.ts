@@ -1,0 +1,25 @@
+/** The second look at what changes on the way: is it known of which time something is asked? */
+
+import { doubt } from './doubts.ts';
+import type { DraftReading } from './draftReading.ts';
+import type { ReadAsk, ReadDoubt } from './reading.ts';
+
+/** The effective rate of a plan whose rate changes: of which part? */
+export const rateOfChanged = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan }) =>
+    quantity === 'effectiveRate' && plans[plan ?? 0]?.changes.some(({ kind }) => kind === 'rate')
+      ? [doubt('asks', 'The rate changes on the way: of which time is the effective rate asked?')]
+      : [],
+  );
+
+/** The payment after one of several changes: after which? */
+export const changeUnnamed = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => {
+  const later = asks.filter(({ quantity, args }) => quantity === 'payment' && args?.after !== undefined);
+  const [first, more] = later;
+  const changes = (plans[first?.plan ?? 0]?.changes ?? []).filter(
+    (each) => each.kind === 'rate' && each.keep === 'payments',
+  );
+  return first && !more && changes.length > 1
+    ? [doubt('asks', 'The rate changes more than once: after which change is the payment asked?')]
+    : [];
+};
