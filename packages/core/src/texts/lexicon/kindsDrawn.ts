@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    13,
+    '(?:has|have|had) (?:accumulated|saved|built up|put by) <m> and (?:wants?|wishes|would like|plans?|intends?|hopes) to (?:receive|draw|withdraw|take)',
+  ),
+  cue(
+    'drawing-down',
     9,
     '(?:buys?|bought)(?: [a-z]+){0,3} for <m> and (?:gets?|receives?|got|received) <m> <e>',
     'annuity (?:is |was )?(?:bought|purchased)',

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    11,
+    '(?:deposited|saved|paid in|put by|set aside|invested) [^.?!]{0,60}to (?:accumulate|build up|reach|amount to|make) {m}',
+  ),
+  cue(
+    'finalAmount',
     12,
     '(?:gets?|receives?|got|received) <m> <e> for <t>,? and (?:then|at the end|finally) {m}(?! (?:<[ea]>|at the))',
   ),

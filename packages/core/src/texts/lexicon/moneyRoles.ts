@@ -7,6 +7,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
+    13,
+    '(?:has|have|had) (?:accumulated|saved|built up|put by) {m} and (?:wants?|wishes|would like|plans?|intends?|hopes) to (?:receive|draw|withdraw|take)',
+  ),
+  cue(
+    'amount',
     12,
     '(?:buys?|bought)(?: [a-z]+){0,3} for {m} and (?:gets?|receives?|got|received) <m>',
     'annuity (?:is |was )?(?:bought|purchased)[^.?!⟨]{0,30}(?:⟨n\\d+⟩[^.?!⟨]{0,20})? (?:with|for) {m}',

@@ -11,10 +11,12 @@ import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
+import { readOtherTerm } from './otherTerm.ts';
 import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readAmountThenChanged } from './amountThenChanged.ts';
 import { readPaidFirst } from './paidFirst.ts';
+import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
@@ -36,6 +38,8 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRefinanced,
   readAtFoundRate,
   readSpreadAgain,
+  readRaisedByShare,
+  readOtherTerm,
   readPaidFirst,
   readAmountThenChanged,
   readCalledIn,

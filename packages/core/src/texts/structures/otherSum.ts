@@ -21,7 +21,7 @@ const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
   {
     role: 'downPayment',
     words: pattern(
-      '(?:down payment|deposit) (?:of|were|was|is) {m}|(?:pays?|paid|puts?|made) {m} down|{m} (?:is|were|was) paid down',
+      '(?:down payment|deposit) (?:of|were|was|is) {m}(?: (?:is|was|were) (?:made|paid))?|(?:pays?|paid|puts?|made) {m} down|{m} (?:is|were|was) paid down',
     ),
   },
   {
@@ -35,13 +35,19 @@ const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
 const supposes =
   /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but |now )?(?:(?:what|how)[^?⟨]{0,40} )?(?:if|suppose|supposing|assuming|had)(?![a-z])/;
 
+const comparesAlone =
+  /^\W*(?:by )?how much (?:does|do|will|would|is|are|less|more|lower)(?:[^?⟨]|⟨[ea]\d+⟩)* if [^?]*\?/;
+
 /** The question that supposes another sum, and that sum. */
 function supposedSum(page: Page): { sentence: Sentence; token: number; role: Role } | undefined {
-  const asking = page.sentences.filter(({ asks }) => asks).slice(1);
+  const all = page.sentences.filter(({ asks }) => asks);
+  // "By how much does the payment fall if 3,500 is paid down?" asks of both.
+  const asking = comparesAlone.test(all[0]?.text ?? '') ? all : all.slice(1);
   for (const sentence of asking) {
     const money = [...sentence.text.matchAll(/⟨m(\d+)⟩/g)].map(([, at]) => Number(at));
     const [token, another] = money;
-    if (token === undefined || another !== undefined || !supposes.test(sentence.text)) continue;
+    if (token === undefined || another !== undefined) continue;
+    if (!supposes.test(sentence.text) && !comparesAlone.test(sentence.text)) continue;
     if (/⟨p\d+⟩|⟨n\d+⟩/.test(sentence.text)) continue;
     const found = sums.find(({ words }) => [...sentence.text.matchAll(words)].length > 0);
     if (found) return { sentence, token, role: found.role };
@@ -55,6 +61,8 @@ function withSum(plan: ReadPlan, role: Role, value: number): Partial<ReadPlan> |
     return plan.kind === 'saving' || plan.kind === 'lump-sum' ? undefined : { finalAmount: value };
   if (role === 'amount') return plan.amount === null || plan.price !== undefined ? undefined : { amount: value };
   const { price, downPayment = 0, amount } = plan;
+  if (price === undefined && amount !== null && amount > value)
+    return { price: amount, downPayment: value, amount: amount - value };
   return price === undefined || amount === null
     ? undefined
     : { downPayment: value, amount: amount + downPayment - value };
@@ -74,11 +82,12 @@ export function readOtherSum(page: Page): DraftReading | undefined {
     ({ asked }) => asked === plan.unknown || (asked === 'howLong' && plan.unknown === 'payments'),
   );
   const isSame = own.every(({ asked }) => asked === sought?.asked || asked === 'difference');
-  if (!other || !sought || !isSame || plan.changes.length > 0 || read.missing.length > 0) return undefined;
+  const isAlone = once.questions.length === 0 && plan.unknown === 'payment';
+  if (!other || !(sought || isAlone) || !isSame || plan.changes.length > 0 || read.missing.length > 0) return undefined;
   const isMore = own.some(({ asked }) => asked === 'difference');
   const kept = isMore ? { ...page, unread: once.unread } : once;
   const questions = ownedQuestions(kept, ({ start, asked }): Owner =>
-    asked === 'difference' && start >= sentence.start ? 'across' : start === sought.start && !isMore ? 'each' : 0,
+    asked === 'difference' && start >= sentence.start ? 'across' : start === sought?.start && !isMore ? 'each' : 0,
   );
   const across: Across = () => ({
     quantity: 'difference',

@@ -90,7 +90,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     '(?<!no )difference',
     'how much (?:is|does|would|will|are|do) ~(?:sav(?:e|ed|es))',
     'how much (?:interest )?(?:is|would be) saved',
-    'what (?!must|should|shall)~ saves?(?! (?:<e>|each|every))',
+    'what (?!must|should|shall|if)~ saves?(?! (?:<e>|each|every))',
     'what (?:is|was|would be|will be) (?:then |thus |thereby )?saved',
     'how much does ~~(?:save(?! (?:<[ea]>|each|every|at )(?![^?]* (?:by|if|through|instead|thereby)(?![a-z])))|cost extra)',
     'how (?:much|many) (?:[a-z]+ )?(?:does|do|will|would|did) (?:he|she|they|it|that|this) save(?= ?[?,.])',

@@ -5,7 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const supposedCues: readonly Cue<Asked>[] = [
   cue('choice', 9, 'which (?:is|one|of|way|offer|loan|plan|bank|account)', '(?:cheaper|dearer|better)'),
-  cue('difference', 9, '(?:saves?|saved|saving|spares?|spared|sooner|earlier|fewer|shorter|shortened|by how much)'),
+  cue(
+    'difference',
+    9,
+    '(?<!what if [a-z]+ )(?:saves?|saved|saving|spares?|spared|sooner|earlier|fewer|shorter|shortened|by how much)',
+  ),
   cue('interest', 8, '(?:interest|earned|earns?)'),
   cue(
     'principal',

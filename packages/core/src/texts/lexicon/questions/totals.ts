@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    13,
+    'what (?:is the )?total (?:amount|sum)?(?: of money)? ?(?:will|does|do|would|did|must) ~ (?:receive|pay|withdraw|draw|repay|deposit|collect)',
+  ),
+  cue(
+    'totalPaid',
     9,
     '^(?:and )?how much (?:is (?:it|that) )?(?:over|during|in|for|through) the (?:whole |entire |full )?(?:life|term|time|duration)(?: of (?:the|her|his|this|their) (?:loan|mortgage|debt))?(?= ?\\?|$)',
   ),

@@ -1,0 +1,56 @@
+/** "If she raises the payment by 15 %, how many fewer are there?": the payment that is sought, and more of it each time. */
+
+import type { DraftReading } from '../draftReading.ts';
+import { comparedOf } from '../comparedOf.ts';
+import { readPlan } from '../onePlan.ts';
+import { tokenAt, type Page } from '../page.ts';
+import type { ReadLink } from '../reading.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, wordsOf, type Owner } from './severalPlans.ts';
+
+const thePayment = '(?:the|her|his|their|its|each|every|all|these|those)? ?(?:⟨e\\d+⟩ )?(?:re)?payments?';
+const raised = new RegExp(
+  [
+    `(?:increases?|raises?|lifts?|ups|rais(?:ed|ing)|increas(?:ed|ing)) ${thePayment} by ⟨p(\\d+)⟩`,
+    `${thePayment} (?:is|are|was|were|be) (?:increased|raised|lifted) by ⟨p(\\d+)⟩`,
+    `(?:pays?|paid|paying|repays?) ⟨p(\\d+)⟩ more(?: (?:each|every) [a-z]+| ⟨[ea]\\d+⟩| than (?:the |this |that )?(?:⟨e\\d+⟩ )?(?:payment|required|necessary|agreed|(?:he|she|they) (?:must|has to|have to)))`,
+  ].join('|'),
+);
+/** It is raised on the way, not from the first. */
+const later = /(?<![a-z])(?:after|from|once|later|starting|beginning with|each year|every year)(?![a-z])/;
+const ofSecond: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', 'lastPayment', 'interest', 'totalPaid']);
+
+/** @returns nothing where no payment is sought, or it is raised by no share of it from the first */
+export function readRaisedByShare(page: Page): DraftReading | undefined {
+  const found = raised.exec(page.flat);
+  const token = Number(found?.[1] ?? found?.[2] ?? found?.[3] ?? NaN);
+  if (
+    !found ||
+    later.test(found[0]) ||
+    /^ (?:after|from|each year|every year)/.test(page.flat.slice(found.index + found[0].length))
+  )
+    return undefined;
+  const first = readPlan(page, { scope: without(page.places[token]!), questions: [] });
+  const { plan, read } = first;
+  const isOpen = plan.kind === 'borrowing' && plan.payment === null && plan.payments !== null && plan.finalAmount === 0;
+  if (!isOpen || plan.changes.length > 0 || read.missing.length > 0) return undefined;
+  const questions = ownedQuestions(page, ({ asked, start }): Owner => {
+    if (asked === 'difference') return 'across';
+    return ofSecond.has(asked) && start > found.index - 60 ? 1 : start > found.index + found[0].length ? 1 : 0;
+  });
+  const links: ReadLink[] = [
+    { field: 'payment', fromPlan: 0, quantity: 'payment', times: 1 + tokenAt(page, token).value },
+  ];
+  return follow(
+    page,
+    { ...first, plan: { ...plan, name: 'as agreed' } },
+    questions,
+    { name: 'with more', payments: null, payment: null, unknown: 'payments' },
+    links,
+    [[token, 'extra']],
+    (question) => ({
+      quantity: 'difference',
+      args: { of: comparedOf(wordsOf(page, question), page.flat), between: [0, 1] },
+    }),
+  );
+}
