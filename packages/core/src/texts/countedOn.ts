@@ -6,9 +6,20 @@ import { paymentAfter } from './paymentCounts.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { PlanRead } from './planOfTerms.ts';
 
+/** "4,000 now and each year for nine more years": the first comes before the nine. */
+const isNowAndMore = ({ flat, text, tokens }: Page): boolean => {
+  const [, next, token] =
+    /(?:now|today|at once|immediately),? and (?:then |again )?⟨e\d+⟩ (?:for|over|during) (the next |another )?⟨t(\d+)⟩/.exec(
+      flat,
+    ) ?? [];
+  const told = tokens[Number(token ?? -1)];
+  return told !== undefined && (next !== undefined || / (?:more|further) /.test(text.slice(told.start, told.end)));
+};
+
 /** "After five years she raises it, and goes on for another five": the term is both. */
 export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: PlanRead): number | null {
   const [first] = changes;
+  if (!first && plan.payments !== null && plan.timing === 'beginning' && isNowAndMore(page)) return plan.payments + 1;
   const tellsTwo =
     page.tokens.filter(({ form }, at) => form === 'time' && !sentenceAt(page, page.places[at]!)?.asks).length === 2;
   const goesOn = [...roles].some(([at, role]) => {

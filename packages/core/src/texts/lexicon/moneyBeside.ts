@@ -12,6 +12,12 @@ const feeWords =
 const asides: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
+    13,
+    'interest (?:part |portion |share |component )?(?:in|of|contained in) (?:the |its )?(?:first|last|⟨o\\d+⟩) @payment (?:is|was|amounts to|comes to) {m}',
+    'principal (?:part |portion |share |component )?(?:in|of|contained in) (?:the |its )?(?:first|last|⟨o\\d+⟩) @payment (?:is|was|amounts to|comes to) {m}',
+  ),
+  cue(
+    'ignored',
     14,
     '(?:until|when|once|as soon as) (?:less|fewer|no more) than {m} (?:is|are|remains?|would be) ?(?:needed|owed|left|due|owing)?',
   ),

@@ -6,6 +6,13 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    12,
+    '(?:sum|debt|amount) of {m} (?:is|are|was|falls|will be) (?:owed|due|payable|to be paid) (?:in|after|at the end of) <t>',
+    '{m} (?:is|are|was|will be|falls) (?:owed|due|payable) (?:in|after) <t>(?=[^?]*(?:present value|worth (?:now|today)|now|today|discount))',
+    '(?:balance|account|fund|savings) to (?:pass|exceed|reach|top|come to) {m}',
+  ),
+  cue(
+    'finalAmount',
     11,
     '(?:deposited|saved|paid in|put by|set aside|invested) [^.?!]{0,60}to (?:accumulate|build up|reach|amount to|make) {m}',
   ),
