@@ -11,6 +11,7 @@ import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts'
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
 import type { ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
+import { yearsOf } from './tokens.ts';
 import { totalAsk } from './totalAsked.ts';
 
 /**
@@ -282,6 +283,15 @@ function momentOfExtra({ changes }: ReadPlan, k: number | undefined, unit: strin
   return beforeExtra.test(both) ? 'beforeExtra' : afterExtra.test(both) ? 'afterExtra' : undefined;
 }
 
+/** "… of those three months", where the plan runs for longer. */
+function namesOtherTime(page: Page, said: string, { payments, paymentsPerYear }: ReadPlan): boolean {
+  const found = /(?:those|these) (?:⟨([tn])(\d+)⟩|(?:two|three|four|five|six|twelve) )/.exec(said);
+  const token = Number(found?.[2] ?? NaN);
+  if (!found || found[1] === undefined) return found !== null;
+  const count = found[1] === 't' ? yearsOf(page, token) * paymentsPerYear : page.tokens[token]!.value;
+  return payments === null || Math.abs(count - payments) > 1e-6;
+}
+
 function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is }: Asking): Found {
   const { plan } = of;
   const said = page.flat.slice(start, unit.end);
@@ -299,7 +309,10 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   )
     return is('interestIn', { from: k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
-  const isLoose = place?.same && range === undefined && plan.unknown !== 'finalAmount' && /so far|to date/.test(said);
+  const isLoose =
+    place?.same &&
+    range === undefined &&
+    ((plan.unknown !== 'finalAmount' && /so far|to date/.test(said)) || namesOtherTime(page, said, plan));
   if (isLoose) return undefined;
   const isWhole =
     range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');

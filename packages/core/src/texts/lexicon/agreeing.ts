@@ -23,7 +23,7 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   },
   payment: {
     goesWith: word(
-      'pay|instal|rent|deposit|withdr|draw|sav|set aside|contribut|allowance|pension|income|sum|each|every|⟨[ea]|(?:they|it|these|those) be\\W*$|one of (?:them|these|those)|is the amount(?![a-z])',
+      'pay|instal|rent|deposit|withdr|draw|sav|set aside|contribut|allowance|pension|income|sum|each|every|⟨[ea]|(?:they|it|these|those) be\\W*$|one of (?:them|these|those)|is the amount(?![a-z])|^\\W*how (?:big|large)\\W*$',
     ),
     goesAgainst: word(
       'interest|owe|left|balance|total|altogether|in all|how (?:long|many)|last|final|rate|more|less|differ|after|extra|price|cost',

@@ -5,6 +5,12 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    12,
+    '(?:end|final|future|accumulated) value of <m> <[ea]>',
+    '(?:plan|fund|account|scheme) (?:took|takes) <m> (?:<[ea]>|at)',
+  ),
   cue('lump-sum', 9, '(?:one|a single|one single) (?:deposit|payment|investment) (?:today|now|at once|at the start)'),
   cue('saving', 9, ...savedFromNow),
   cue('lump-sum', 12, setAsideAtBirth),

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    10,
+    '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for <t>\\. (?:the|her|his|their|its) (?:balance|fund|pot|account|plan) (?:is|was) now (?:worth )?{m}',
+  ),
+  cue(
+    'finalAmount',
     12,
     '(?:sum|debt|amount) of {m} (?:is|are|was|falls|will be) (?:owed|due|payable|to be paid) (?:in|after|at the end of) <t>',
     '{m} (?:is|are|was|will be|falls) (?:owed|due|payable) (?:in|after) <t>(?=[^?]*(?:present value|worth (?:now|today)|now|today|discount))',

@@ -8,6 +8,13 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    14,
+    '(?:draws?|withdraws?|takes?) {m}(?: [a-z]+){0,2} (?:from|out of) (?:her|his|their|its|the|an?) <m> (?:nest egg|fund|pot|account|savings|capital|legacy|portfolio)',
+    '(?:end|final|future|accumulated) value of {m} <[ea]>',
+    '(?:plan|fund|account|scheme) (?:took|takes|received?s?) {m} (?:<[ea]>|at)',
+  ),
   cue('payment', 8, 'how many (?:<e> |full |whole )*@payment of {m} (?:are|is|will|must|does|do|has|have)'),
   cue(
     'downPayment',

@@ -7,6 +7,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
+    14,
+    '(?:draws?|withdraws?|takes?) <m>(?: [a-z]+){0,2} (?:from|out of) (?:her|his|their|its|the|an?) {m} (?:nest egg|fund|pot|account|savings|capital|legacy|portfolio)',
+  ),
+  cue(
+    'amount',
     13,
     '(?:has|have|had) (?:accumulated|saved|built up|put by) {m} and (?:wants?|wishes|would like|plans?|intends?|hopes) to (?:receive|draw|withdraw|take)',
   ),

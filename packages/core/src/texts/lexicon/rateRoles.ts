@@ -112,7 +112,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:puts?|pays?|paid|paying|putting) down {p}',
     'own (?:money|funds|capital|share)(?: of|:|,)* {p}',
     'down[ -]?payment(?: is| of|:| was)* {p}',
-    '{p} is (?:paid|covered|met|provided|given) (?:from|by|out of)',
+    '{p} is (?:paid|covered|met|provided|given) (?:from|by|out of)(?! (?:(?:equal|level|regular|<e>) )*(?:<[nm]>|@payment))',
     "{p} (?:is|are|comes? from) (?:the |her |his |their |its )?(?:[a-z]+'s? )?own (?:money|funds|savings|capital)",
     '{p} (?:(?:is|are) paid )?(?:as a |as |cash )?(?:deposit|down[ -]?payment)',
     'deposits?(?: of|:| is| was| paid)* {p}',

@@ -18,7 +18,7 @@ const termsAsked: ReadonlySet<string> = new Set([
 ]);
 
 const askedAgain =
-  /\?\s*(?:and )?(?:(?:what|how (?:much|large|big))(?: (?:would|will|is|are|does) (?:it|they|that)(?: be| come to)?)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
+  /\?\s*(?:and )?(?:(?:what|how (?:much|large|big))(?: (?:would|will|is|are|does) (?:be )?(?:it|they|that|the (?:⟨e\d+⟩ )?payments?)(?: be| come to)?)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
 
 /** "What is the payment over five years? What would it be over eight?" */
 function readAskedAgain(page: Page): DraftReading | undefined {

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'lastPayment',
+    13,
+    'how (?:much|large) (?:does|is|will) the (?:final|last),? (?:(?:smaller|partial|odd|incomplete) )?(?:one|@payment|withdrawal) (?:come to|be)',
+  ),
   cue('lastPayment', 12, '(?<=last (?:payment|one|withdrawal)[^?]{0,20})how (?:big|large|much) is it(?= ?[?,])'),
   cue('newPayment', 9, '^(?:and )?(?:what )?(?:afterwards|after that|thereafter|from then on)\\?'),
   cue(
