@@ -33,7 +33,7 @@ export function meantInFront(sentence: Sentence): Found | undefined {
 export function clearsEarly(sentence: Sentence): Found | undefined {
   const { text, start, end } = sentence;
   const found =
-    /^\W*(?:if|when|should|suppose) [^?]*?(?:clears?|pays? off|settles?|repays?|redeems?|wants to (?:clear|pay off|settle|repay)) (?:the (?:loan|debt|mortgage|rest|balance)|it|everything)(?: in full| early)?,? (?:(?:right |just |immediately )?after|at the end of|with|when) [^?]*⟨[nto]\d+⟩[^?]*, (?:what|how (?:much|large))(?: an?)?(?: (?:sum|amount|payment|money))? (?:is (?:needed|required|necessary|due)|(?:does|must|will|would) (?:he|she|they|it|that|this) (?:need|pay|take|cost|have to pay|be))\W*$/.exec(
+    /^\W*(?:if|when|should|suppose) [^?]*?(?:clears?|pays?(?: off)?|settles?|repays?|redeems?|wants to (?:clear|pay off|settle|repay)) (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all that is (?:left|owed|outstanding)|what is left)(?: in full| early)?,? (?:(?:right |just |immediately )?after|at the end of|with|when) [^?]*⟨[nto]\d+⟩[^?]*, (?:what|how (?:much|large))(?: an?)?(?: (?:sum|amount|payment|money))? (?:is (?:needed|required|necessary|due)|(?:does|must|will|would) (?:he|she|they|it|that|this) (?:need|pay|take|cost|have to pay|be))\W*$/.exec(
       text,
     );
   return found ? { question: { says: 'balance', start, end }, piece: sentence } : undefined;

@@ -237,7 +237,10 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
   // "The line for payment 13: interest, principal, balance."
   const isBehind = !place && last.from !== undefined && last.from === last.to && isBalanceAlone.test(unit);
   // "Old payment? Balance? New payment?"
-  const isBare = !place && (isBalanceAlone.test(unit) || /(?<![a-z])(?:now|today)(?![a-z])/.test(unit));
+  const isBare =
+    !place &&
+    asked === 'balance' &&
+    (isBalanceAlone.test(unit) || /(?<![a-z])(?:now|today)(?![a-z])|still owe\W*$/.test(unit));
   const k = isBehind ? last.to : (momentOf(place, of, last) ?? (isBare ? of.changesAfter : undefined));
   // "It has 9 years to run. What is the outstanding principal now?", "… when she took it over?"
   const isNow =

@@ -31,6 +31,12 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
     const isOfPayments = /(?:payment|instal?ment|deposit)[^.;?!]*(?:by|in|after|with) the first $/.test(
       lower.slice(0, each.start),
     );
+    // "for six years, and then leaves it for two more"
+    const isMore =
+      /(?:for|over|after|in) $/.test(lower.slice(0, each.start)) &&
+      /^ more(?=[.,;?]| at | with | on )/.test(lower.slice(each.end));
+    if (isMore && each.form === 'count' && before && Number.isInteger(each.value))
+      return { ...each, form: 'time', unit: before.unit };
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };
     const told = each.form === 'count' && Number.isInteger(each.value) ? ellipsis(each, joined, at, lower) : undefined;
     if (told) return { ...each, form: 'time', unit: told.unit };

@@ -89,6 +89,10 @@ export function meantQuestions(page: Page): Question[] {
     // "A legacy was put away eight years ago. What is it worth now?"
     const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /worth (?:now|today)/.test(words);
     if (isAgo && !isOften && each.asked === 'amount') return [{ ...each, asked: 'finalAmount' }];
+    // "She invested 5,200 seven years ago. What is her balance today?"
+    const isOwed = page.kinds.some(({ says }) => says === 'borrowing');
+    if (each.asked === 'balance' && !isOwed && /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /(?:now|today)\W*$/.test(words))
+      return [{ ...each, asked: 'finalAmount' }];
     // "Equal deposits came to 61,000. What was the deposit?"
     if (
       isOften &&

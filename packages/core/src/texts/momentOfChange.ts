@@ -76,6 +76,14 @@ function timeSince(page: Page): Moment | undefined {
     : undefined;
 }
 
+/** "Seven years ago she invested 5,200 …. Two years ago she added 3,000": five years later. */
+function betweenAgo({ flat, ...page }: Page, before: number): Moment | undefined {
+  const [first, last, more] = [...flat.slice(0, before).matchAll(/⟨t(\d+)⟩ ago(?![a-z])/g)].map(([, at]) => Number(at));
+  if (first === undefined || last === undefined || more !== undefined) return undefined;
+  const afterYears = yearsOf(page, first) - yearsOf(page, last);
+  return afterYears > 0 ? { afterYears, taken: [{ token: last, role: 'after' }] } : undefined;
+}
+
 const withBoth =
   /(?:with|after|at) (?:the |her |his |their )?⟨o(\d+)⟩(?: (?:⟨e\d+⟩ )?payment)?,? and (?:also |again |then )?(?:with |after |at )?(?:the )?⟨o(\d+)⟩(?! year)/;
 
@@ -99,6 +107,8 @@ export function momentOf(page: Page, token: number): Moment {
   const place = page.places[token]!;
   const sentence = sentenceAt(page, place);
   const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
+  const between = betweenAgo(page, place.start);
+  if (between) return between;
   const since = sentence && /(?<![a-z])(?:today|now)(?![a-z])/.test(sentence.text) ? timeSince(page) : undefined;
   if (since) return since;
   // "For its first five years a loan over 25 bears 4.8 %; after that it bears 6 %."

@@ -163,13 +163,15 @@ function balances(from: SolvedPlan, { k = 0, moment }: ReadArgs): number[] {
   const read = k === 0 ? [solved.numbers.amount] : numbersOf(from, { quantity: 'balance-after', after: k });
   // An extra payment that comes with it is made before or after one looks.
   const extra = solved.table.rows[k - 1]?.extra ?? 0;
-  const before = read.map((each) => each + extra);
+  // What is paid lowers a debt, and raises what is saved.
+  const sign = ['saving', 'lump-sum'].includes(from.plan.kind) ? -1 : 1;
+  const before = read.map((each) => each + sign * extra);
   const both = extra > 0 && moment !== 'beforeExtra' ? [...before, ...read] : before;
   const exact = moment === 'afterExtra' ? read : both;
   const i = solved.table.rows[k - 1]?.rate ?? solved.values.i;
   if (solved.plan.timing !== 'begin') {
     const payment = solved.table.rows[k - 1]?.payment ?? 0;
-    return moment === 'beforePayment' ? exact.map((each) => each + payment) : exact;
+    return moment === 'beforePayment' ? exact.map((each) => each + sign * payment) : exact;
   }
   const after = exact.map((each) => each / (1 + i));
   return moment === 'justAfterPayment' ? after : [...after, ...exact];

@@ -206,7 +206,8 @@ export const comparedMissed = (page: Page, { asks, plans }: DraftReading): ReadD
     const isComparable =
       ['payment', 'payments', 'years', 'totalPaid'].includes(quantity) ||
       (['totalInterest', 'financeCharge'].includes(quantity) && (plans.length > 1 || (of?.changes.length ?? 0) > 0));
-    return unit && isOwed && isComparable && comparing.test(words) ? [notUnderstood(page, unit)] : [];
+    const isSooner = /(?<![a-z])(?:sooner|earlier|fewer)(?![a-z])/.test(words);
+    return unit && (isOwed || isSooner) && isComparable && comparing.test(words) ? [notUnderstood(page, unit)] : [];
   });
 
 /** "How much of the mortgage is still owed", read to ask for the payment. */

@@ -209,7 +209,9 @@ const isSupposedAt = (text: string, at: number, piece: string): boolean =>
   ) &&
   !interrogative.test(piece) &&
   !imperative.test(`. ${piece.trimStart()}`) &&
-  /⟨[mptn]\d+⟩|(?<![a-z])(?:is|are|was|were|has|have|earns?|pays?|costs?|lasts?|goes?|go)(?![a-z])/.test(piece);
+  /⟨[mptn]\d+⟩|^\s*the first (?:today|now|at once|immediately|straight)|(?<![a-z])(?:is|are|was|were|has|have|earns?|pays?|costs?|lasts?|goes?|go)(?![a-z])/.test(
+    piece,
+  );
 
 const isAsideIn = (piece: string): boolean =>
   subordinate.test(piece) &&

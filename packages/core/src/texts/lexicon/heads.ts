@@ -28,7 +28,7 @@ export const heads: Readonly<Partial<Record<ReadQuantity, Head>>> = {
   },
   amount: {
     goesAgainst: words(
-      'interest|owes?d?(?![a-z])(?! (?:to begin|to start|at (?:first|the (?:start|outset|beginning))|originally|initially|in the first))|still|left|each|every|⟨[ea]|instal|(?:is|find) the payment(?! (?:made |due )?(?:now|today|at once))',
+      'interest|owes?d?(?![a-z])(?! (?:to begin|to start|at (?:first|the (?:start|outset|beginning))|originally|initially|in the first))|still|left|each|every|⟨[ea]|instal|equivalent payment|(?:is|find) the payment(?! (?:made |due )?(?:now|today|at once))',
     ),
     goesWith: words(
       'borrow|loan|lent|lend|price|worth|value|cost|invest|deposit|sum|fund|amount|financ|pv|present|need|have|mortgage|debt|put|pay(?!ment)|capital|principal|size|afford|today|now',

@@ -191,7 +191,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'be drawn|draw ~(?:from|out|down)',
     'takes? (?:out )?~out of (?:the|it|this|that|his|her|their) ',
     'take out(?! an? )',
-    'takes? out {mn}',
+    'takes? out {mn}(?! (?:at|over|for) <[pt]>[^?]*(?:paid off|repaid|loan|debt|borrow))',
     '(?<!does it )(?<!will it )(?<!would it )takes? {mn} (?:at (?:the )?(?:end|start|beginning)|<[ea]>|on the (?:first|last))',
     'took out {mn}',
     'draws? {mn}',

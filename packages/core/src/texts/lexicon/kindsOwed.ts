@@ -5,6 +5,7 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 8, 'takes? out <m> (?:at|over|for) <[pt]>[^?]*(?:paid off|repaid|loan|debt)'),
   cue('borrowing', 8, 'overdraft', 'overdrawn'),
   cue(
     'leasing',

@@ -7,6 +7,16 @@ const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|pu
 const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue(
+    'extra',
+    12,
+    '(?:invest(?:s|ed)|deposit(?:s|ed)|places?|placed|laid)(?: away| aside)? <m>[^?]{0,120}(?:after <t>|<t> later),? (?:he|she|they) (?:adds?|added|put|puts? in|pays? in|paid in|deposits?|deposited|invests?|invested) (?:another |a further )?{m}(?! (?:<[ea]>|each|every|more each|at (?:the )?(?:end|start|beginning)))',
+  ),
+  cue(
+    'extra',
+    13,
+    '<t> ago[^?]{0,110}(?:<t>|<a>|a year) ago,? (?:he|she|they) (?:added|put in|deposited|paid in|invested) (?:another |a further )?{m}(?! (?:<[ea]>|each|every))',
+  ),
   cue('newPayment', 12, 'pays? <m> <[ea]> for (?:<t>|<a>),? (?:and )?then {m} <[ea]>(?! (?:more|extra))'),
   cue(
     'extra',

@@ -9,6 +9,11 @@ const goal =
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPayment',
+    12,
+    '(?:accepts?|takes?|asks?(?: for)?|wants?|receives?) {m} (?:at|on|upon) (?:completion|delivery|signing|ordering|purchase|once) and <n>',
+  ),
+  cue(
     'payment',
     14,
     '(?:draws?|withdraws?|takes?) {m}(?: [a-z]+){0,2} (?:from|out of) (?:her|his|their|its|the|an?) <m> (?:nest egg|fund|pot|account|savings|capital|legacy|portfolio)',

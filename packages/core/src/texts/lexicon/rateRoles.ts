@@ -7,6 +7,11 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
     12,
+    'for (?:the first )?<t>,? (?:it|he|she|they|the [a-z]+) (?:earns?|bears?|pays?|costs?|carr(?:y|ies)|yields?) <p>[^.?!⟨]{0,30}(?:<[ea]>)?[^.?!⟨]{0,6} for the (?:next|following|remaining|last|other) <t>,? (?:(?:it|he|she|they) [a-z]+ )?{p}',
+  ),
+  cue(
+    'newRate',
+    12,
     '(?:goes|rises|falls|changes|climbs|drops|raised|cut|lowered) to <p>[^.?!⟨]{0,12} after <t>,? (?:it )?(?:then )?(?:(?:goes|rises|falls|changes|climbs|drops) )?to {p}',
   ),
   cue(

@@ -27,6 +27,9 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   const asking = tailOf(sentence);
   if (Number(wouldChange.exec(asking.text)?.[1] ?? -1) === other) return readRateChanged(page, asking, other);
   if (Number(atAnother.exec(asking.text)?.[1] ?? -1) !== other) return undefined;
+  // "If the rate were 6 %, how much sooner?"
+  if (page.questions.some((each) => each.asked === 'difference' && isIn([asking], each)))
+    return readRateChanged(page, asking, other);
   const once = askingNothing(withoutNewRates(page), asking);
   if (once.questions.length !== 1 || !once.questions.every((each) => asked.has(each.asked))) return undefined;
   const questions = ownedQuestions(once, () => 'each');

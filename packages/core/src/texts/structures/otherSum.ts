@@ -33,7 +33,7 @@ const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
 ];
 
 const supposes =
-  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but |now )?(?:(?:what|how)[^?⟨]{0,40} )?(?:if|suppose|supposing|assuming|had)(?![a-z])/;
+  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but |now )?(?:(?:what|how)[^?⟨]{0,40} )?(?:if|suppose|supposing|assuming|had|with (?:an? |the )?(?:residual|balloon|deposit|down payment))(?![a-z])/;
 
 const comparesAlone =
   /^\W*(?:by )?how much (?:does|do|will|would|is|are|less|more|lower)(?:[^?⟨]|⟨[ea]\d+⟩)* if [^?]*\?/;

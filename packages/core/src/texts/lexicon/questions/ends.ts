@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    11,
+    '^(?:and )?(?:how much )?(?:is there |is it )?at the (?:very )?end(?: of (?:it |that |this )?(?:all)?)? ?\\?',
+  ),
+  cue(
+    'finalAmount',
     12,
     '(?:what|how large|how big|how much) is (?:the|her|his|their) (?:pot|nest egg|fund|account|pile|capital) (?:at|when|by|on)',
   ),
