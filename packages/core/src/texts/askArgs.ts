@@ -66,7 +66,7 @@ export function momentBefore(
 
 /** "Ten years have now gone by." */
 const gonePast =
-  /(?:has|have) (?:now )?paid ⟨m\d+⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,40} for ⟨t\d+⟩(?= on (?:an?|the|her|his|their))|⟨[tn]\d+⟩(?: (?:⟨e\d+⟩ )?(?:payments|instal?ments))?(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/;
+  /^\W*⟨t\d+⟩(?= later,? (?:he|she|they|it|the [a-z]+|[a-z]+) )|(?:has|have) (?:now )?paid ⟨m\d+⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,40} for ⟨t\d+⟩(?= on (?:an?|the|her|his|their))|⟨[tn]\d+⟩(?: (?:⟨e\d+⟩ )?(?:payments|instal?ments))?(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/;
 
 /** "She borrowed 9,000 four years ago." */
 function sinceThen(page: FlatText, span: Span): AskedPlace | undefined {

@@ -52,3 +52,25 @@ export function timesBetweenDates(tokens: readonly Token[], lower: string): read
 
 const isOther = ({ months }: ToldDate, at: number, all: readonly ToldDate[]): boolean =>
   all.findIndex((each) => each.months === months) === at;
+
+const months =
+  'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
+const dates = new RegExp(
+  `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?![.,]\\d|\\s?%| per ?cent)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)(?!,? (?:of )?(?:each|every) year)`,
+  'i',
+);
+
+/** A date, or a year of the calendar. */
+export function calendarAt(text: string, at: number): Token | undefined {
+  const date = dates.exec(text.slice(at, at + 30));
+  if (date) return { form: 'calendar', start: at, end: at + date[0].length, value: 0, unit: '' };
+  const year = /^(?:1[6-9]|20)\d\d(?![\d.,]\d|\d|\s?[%€£$k])/.exec(text.slice(at, at + 8));
+  const before = text.slice(Math.max(0, at - 12), at);
+  const isYear = /(?:\b(?:in|since|of|from|until|founded|opened|built|by|early|late|year|est\.?|dated)|'|\()\s*$/i.test(
+    before,
+  );
+  const counts = /^\s*(?:dollars|euros|pounds|payments|per|month)/i.test(text.slice(at + 4));
+  return year && isYear && !counts
+    ? { form: 'calendar', start: at, end: at + 4, value: Number(year[0]), unit: '' }
+    : undefined;
+}

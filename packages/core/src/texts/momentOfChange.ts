@@ -84,6 +84,27 @@ function betweenAgo({ flat, ...page }: Page, before: number): Moment | undefined
   return afterYears > 0 ? { afterYears, taken: [{ token: last, role: 'after' }] } : undefined;
 }
 
+/** "3 % in the first 4 years, then 3.5 % for 3, and 4 % in the rest": the third begins when the second is over. */
+function afterThePrevious(page: Page, token: number): Moment | undefined {
+  const before = page.tokens.findLastIndex(
+    (_, at) => at < token && page.signs[at]?.[0]?.role === 'newRate' && tokenAt(page, at).form === 'percent',
+  );
+  if (
+    before < 0 ||
+    !/^ [a-z ]{0,30}(?:in|for|during|over) the (?:remaining|rest|last|final)/.test(
+      page.flat.slice(page.places[token]!.end),
+    )
+  )
+    return undefined;
+  const own = /^(?:[^.?!⟨]|⟨[ea]\d+⟩){0,40} for (?:the next |another )?⟨t(\d+)⟩/.exec(
+    page.flat.slice(page.places[before]!.end),
+  )?.[1];
+  const from = own === undefined ? undefined : momentOf(page, before).afterYears;
+  return own === undefined || from === undefined
+    ? undefined
+    : { afterYears: from + yearsOf(page, Number(own)), taken: [{ token: Number(own), role: 'after' }] };
+}
+
 const withBoth =
   /(?:with|after|at) (?:the |her |his |their )?⟨o(\d+)⟩(?: (?:⟨e\d+⟩ )?payment)?,? and (?:also |again |then )?(?:with |after |at )?(?:the )?⟨o(\d+)⟩(?! year)/;
 
@@ -116,6 +137,8 @@ export function momentOf(page: Page, token: number): Moment {
   const first = goesOnThen.test(told) ? [...told.matchAll(/first ⟨t(\d+)⟩/g)].at(-1)?.[1] : undefined;
   if (first !== undefined)
     return { afterYears: yearsOf(page, Number(first)), taken: [{ token: Number(first), role: 'after' }] };
+  const third = afterThePrevious(page, token);
+  if (third) return third;
   const another = /^ after (?:another|a further) ⟨t(\d+)⟩/.exec(page.flat.slice(place.end))?.[1];
   const onThen = another === undefined ? undefined : afterAnother(page, Number(another));
   if (onThen !== undefined) return { afterYears: onThen, taken: [{ token: Number(another), role: 'after' }] };

@@ -4,7 +4,7 @@ import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
 import { periodAt } from './periods.ts';
-import { timesBetweenDates } from './dates.ts';
+import { calendarAt, timesBetweenDates } from './dates.ts';
 import { joinTimes } from './joinedTimes.ts';
 import { asMoney, plainSums } from './unsignedSums.ts';
 import { type Token, type TokenForm } from './tokens.ts';
@@ -122,26 +122,6 @@ function agesAt(lower: string, at: number): Token | undefined {
   return undefined;
 }
 
-const months =
-  'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
-const dates = new RegExp(
-  `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?![.,]\\d|\\s?%| per ?cent)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)(?!,? (?:of )?(?:each|every) year)`,
-  'i',
-);
-
-/** A date, or a year of the calendar. */
-function calendarAt(text: string, at: number): Token | undefined {
-  const date = dates.exec(text.slice(at, at + 30));
-  if (date) return token('calendar', at, date[0].length, 0);
-  const year = /^(?:1[6-9]|20)\d\d(?![\d.,]\d|\d|\s?[%€£$k])/.exec(text.slice(at, at + 8));
-  const before = text.slice(Math.max(0, at - 12), at);
-  const isYear = /(?:\b(?:in|since|of|from|until|founded|opened|built|by|early|late|year|est\.?|dated)|'|\()\s*$/i.test(
-    before,
-  );
-  const counts = /^\s*(?:dollars|euros|pounds|payments|per|month)/i.test(text.slice(at + 4));
-  return year && isYear && !counts ? token('calendar', at, 4, Number(year[0])) : undefined;
-}
-
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
   /^ (?:now\b|today\b|at signing\b|of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
@@ -190,9 +170,10 @@ function aYearAt(lower: string, at: number): Token | undefined {
   const century = /^(a quarter of|half) a century\b/.exec(here);
   if (century) return { ...token('time', at, century[0].length, century[1] === 'half' ? 50 : 25), unit: 'years' };
   if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
-  const alone = /^an? (year|month|week|fortnight|quarter)\b(?! of (?:the|its|his|her|their)(?! (?:year|month))\b)/.exec(
-    here,
-  );
+  const alone =
+    /^an? (?:whole |full |entire )?(year|month|week|fortnight|quarter)\b(?! of (?:the|its|his|her|their)(?! (?:year|month))\b)/.exec(
+      here,
+    );
   const before = /(?:after|when|for|over|within|once|first payment|due|in|is)\s$/.test(
     lower.slice(Math.max(0, at - 9), at),
   );

@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    14,
+    '(?:deposited|saved|put aside|set aside|paid in)(?:[^.?!]{0,80}) to (?:pay off|settle|meet|discharge) (?:a|the) debt of <m>',
+  ),
+  cue(
+    'saving',
     12,
     '(?:end|final|future|accumulated) value of <m> <[ea]>',
     '(?:plan|fund|account|scheme) (?:took|takes) <m> (?:<[ea]>|at)',

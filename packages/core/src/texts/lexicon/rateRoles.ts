@@ -7,6 +7,16 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
     12,
+    'first <t>[^.?!⟨]{0,40} <p>[^.?!⟨]{0,30}(?:<[ea]>)?,? (?:and )?then {p}[^.?!⟨]{0,30}(?:<[ea]>)? for (?:the next |another )?<t>',
+  ),
+  cue(
+    'newRate',
+    12,
+    'then <p>[^.?!⟨]{0,30}(?:<[ea]>)? for (?:the next |another )?<t>,? (?:and )?(?:then |finally )?{p}(?: (?:<[ea]>|effective|compounded <e>))* (?:in|for|during|over) the (?:remaining|rest|last|final)',
+  ),
+  cue(
+    'newRate',
+    12,
     'for (?:the first )?<t>,? (?:it|he|she|they|the [a-z]+) (?:earns?|bears?|pays?|costs?|carr(?:y|ies)|yields?) <p>[^.?!⟨]{0,30}(?:<[ea]>)?[^.?!⟨]{0,6} for the (?:next|following|remaining|last|other) <t>,? (?:(?:it|he|she|they) [a-z]+ )?{p}',
   ),
   cue(

@@ -261,8 +261,16 @@ export const tellingWords: readonly TellingWords[] = [
       asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1 ||
       plans.some(({ changes }) => changes.some(({ kind }) => kind === 'skip')),
   ),
-  telling('a deposit that is not made yet', 'just before (?:the|her|his|their) <o> (?:deposit|payment)', ({ plans }) =>
-    plans.every(({ kind }) => kind !== 'saving'),
+  telling(
+    'a deposit that is not made yet',
+    'just before (?:the|her|his|their) <o> (?:deposit|payment)',
+    ({ plans, asks }) =>
+      plans.every(({ kind }) => kind !== 'saving') || asks.some(({ args }) => args?.moment === 'beforePayment'),
+  ),
+  telling(
+    'payments that are not alike',
+    '(?:second|third|next|last|later|each|<o>)(?: (?:payment|one|of them))?,? (?:is |being |are )?(?:double|twice|thrice|triple|treble|half) (?:the|of|as|that of)',
+    ({ plans }) => plans.length > 1,
   ),
   telling(
     'another way of paying',

@@ -35,7 +35,7 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
@@ -109,7 +109,10 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
   const found = unpaid.exec(page.flat);
   // "Nothing is paid in the first three months …. The remaining 57 payments are equal."
   if (found && (theRest.test(page.flat) || paidThen.test(page.flat.slice(found.index))))
-    return toldTime(page, found[1] ?? found[2] ?? found[3] ?? found[4]);
+    return toldTime(
+      page,
+      found.slice(1).find((each) => each !== undefined),
+    );
   const begins = beginsLater.exec(page.flat);
   if (begins) return toldTime(page, begins[1] ?? begins[2]);
   const first = firstDue.exec(page.flat) ?? firstAfter.exec(page.flat);

@@ -21,9 +21,10 @@ export function readOtherRate(page: Page): DraftReading | undefined {
     form === 'percent' && !['downPaymentRate', 'finalAmountRate'].includes(page.signs[at]?.[0]?.role ?? '') ? [at] : [],
   );
   const sentence = other === undefined ? undefined : sentenceAt(page, page.places[other]!);
-  if (one === undefined || other === undefined || third !== undefined || !sentence?.asks) return undefined;
+  if (one === undefined || other === undefined || third !== undefined) return undefined;
   const moved = readRateMoved(page);
   if (moved) return moved;
+  if (!sentence?.asks) return undefined;
   const asking = tailOf(sentence);
   if (Number(wouldChange.exec(asking.text)?.[1] ?? -1) === other) return readRateChanged(page, asking, other);
   if (Number(atAnother.exec(asking.text)?.[1] ?? -1) !== other) return undefined;
@@ -57,11 +58,17 @@ const wouldChange =
 const movedTo =
   /(?<![a-z])if (?:the )?(?:[a-z]+ ){0,3}(?:went|goes|rose|rises|fell|falls|changed|changes|increased|increases|dropped|drops|moved|moves|climbed|climbs|raised|cut|lowered) from ⟨p(\d+)⟩(?:[^?.⟨]|⟨[ea]\d+⟩){0,40} to ⟨p(\d+)⟩/;
 
+/** "Interest falls from 4.2 % to 3.6 %. By how much does the end value fall?" */
+const toldMoved =
+  /(?:interest|rate)(?: [a-z]+){0,3} (?:falls?|fell|rises?|rose|goes|went|drops?|dropped|changes|changed|(?:is|was) (?:cut|raised|lowered|reduced|increased)) from ⟨p(\d+)⟩(?:[^?.⟨]|⟨[ea]\d+⟩){0,40} to ⟨p(\d+)⟩/;
+
 /** "By how much would the payment rise if the rate went from 4.8 % to 5.8 %?": the same at the one and at the other. */
 function readRateMoved(page: Page): DraftReading | undefined {
-  const found = movedTo.exec(page.flat);
+  const [only, more] = page.questions;
+  const isMoved = only?.asked === 'difference' && more === undefined;
+  const found = movedTo.exec(page.flat) ?? (isMoved ? toldMoved.exec(page.flat) : null);
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
-  if (!found || !said?.asks) return undefined;
+  if (!found || !(said?.asks || isMoved)) return undefined;
   const other = Number(found[2]);
   const told = withoutNewRates(page);
   const questions = ownedQuestions(told, ({ asked: what }) => (what === 'difference' ? 'across' : 'each'));
