@@ -51,7 +51,7 @@ function promptOf(text: string): string {
     .trim();
   const closed = /[?.!]$/.test(bare)
     ? bare
-    : `${bare}${/^(?:what|how|which|who|for how|in how|after how|by how|at what)/i.test(bare) ? '?' : '.'}`;
+    : `${bare}${/^(?:what|how|which|who|where|when|for how|in how|after how|by how|at what)/i.test(bare) ? '?' : '.'}`;
   return capital(closed);
 }
 
