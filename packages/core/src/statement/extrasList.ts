@@ -1,5 +1,6 @@
 /** Irregular extra payments as a list: one a line, or parted by semicolons; a payment's number and an amount, or a rule. */
 
+import { monthNames } from '../monthNames.ts';
 import { readEntry } from '../money/readEntry.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { writeMoney, type NumberStyle } from '../money/numberStyle.ts';
@@ -36,21 +37,6 @@ export interface ExtrasCalendar {
 export const MOST_EXTRAS = 500;
 /** Rules go on to here where the last payment is not known. */
 const LAST_BY_RULE = 480;
-
-const months = [
-  'january',
-  'february',
-  'march',
-  'april',
-  'may',
-  'june',
-  'july',
-  'august',
-  'september',
-  'october',
-  'november',
-  'december',
-];
 
 /** Reads a list; lines that cannot be read are named, and the rest is kept. */
 export function readExtras(text: string, style: NumberStyle, calendar: ExtrasCalendar): ReadExtras {
@@ -116,7 +102,7 @@ function monthly(
   name: string,
   { firstPaymentDate, paymentsPerYear, last = LAST_BY_RULE }: ExtrasCalendar,
 ): number[] | string {
-  const month = months.findIndex((each) => each.startsWith(name.toLowerCase()) && name.length >= 3) + 1;
+  const month = monthNames.findIndex((each) => each.startsWith(name.toLowerCase()) && name.length >= 3) + 1;
   if (month === 0) return `“${name}” is no month.`;
   if (firstPaymentDate === '') return 'To know the months, give the date of payment 1 above the table.';
   const places: number[] = [];

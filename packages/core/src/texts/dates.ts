@@ -1,8 +1,9 @@
 /** Dates of the calendar: the later of two tells how much time has gone by since the earlier. */
 
+import { monthNames } from '../monthNames.ts';
 import type { Token } from './tokens.ts';
 
-const names = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const names = monthNames.map((name) => name.slice(0, 3));
 const month = `(${names.join('|')})[a-z]*`;
 const dayFirst = new RegExp(`^(\\d{1,2})(?:st|nd|rd|th)? (?:of )?${month}\\.?,? ((?:19|20)\\d\\d)$`);
 const monthFirst = new RegExp(`^${month}\\.?(?: (\\d{1,2})(?:st|nd|rd|th)?,?)? ((?:19|20)\\d\\d)$`);
@@ -53,16 +54,15 @@ export function timesBetweenDates(tokens: readonly Token[], lower: string): read
 const isOther = ({ months }: ToldDate, at: number, all: readonly ToldDate[]): boolean =>
   all.findIndex((each) => each.months === months) === at;
 
-const months =
-  'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
-const dates = new RegExp(
+const months = [...monthNames, 'sept', ...names].join('|');
+const written = new RegExp(
   `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?![.,]\\d|\\s?%| per ?cent)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)(?!,? (?:of )?(?:each|every) year)`,
   'i',
 );
 
 /** A date, or a year of the calendar. */
 export function calendarAt(text: string, at: number): Token | undefined {
-  const date = dates.exec(text.slice(at, at + 30));
+  const date = written.exec(text.slice(at, at + 30));
   if (date) return { form: 'calendar', start: at, end: at + date[0].length, value: 0, unit: '' };
   const year = /^(?:1[6-9]|20)\d\d(?![\d.,]\d|\d|\s?[%€£$k])/.exec(text.slice(at, at + 8));
   const before = text.slice(Math.max(0, at - 12), at);

@@ -85,5 +85,7 @@ function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boole
     (plan.unknown === 'amount' || (plan.unknown === 'payment' && plan.kind === 'drawing-down')) &&
     plan.finalAmount === 0 &&
     !hasPlace;
-  return (isKnown || isWorthNow) && plan.changes.length === 0 && !plan.links ? quantitySought[plan.unknown] : asked;
+  // A single sum at another rate on the way is known all the same.
+  const isPlain = plan.changes.length === 0 || plan.kind === 'lump-sum';
+  return (isKnown || isWorthNow) && isPlain && !plan.links ? quantitySought[plan.unknown] : asked;
 }

@@ -70,6 +70,29 @@ const isOfInterest = (page: Page, each: Question, words: string): boolean =>
   ((each.asked === 'totalPaid' && /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)) ||
     ((each.asked === 'amount' || each.asked === 'finalAmount') && /^\W*how much is it\W*$/.test(words)));
 
+/** What a question asks by what is told before it. */
+function heardByTold(page: Page, each: Question, words: string, isOften: boolean): Question['asked'] | undefined {
+  // "A legacy was put away eight years ago. What is it worth now?"
+  const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat);
+  if (isAgo && !isOften && each.asked === 'amount' && /worth (?:now|today)/.test(words)) return 'finalAmount';
+  // "She invested 5,200 seven years ago. What is her balance today?"
+  const isOwed = page.kinds.some(({ says }) => says === 'borrowing');
+  if (isAgo && each.asked === 'balance' && !isOwed && /(?:now|today)\W*$/.test(words)) return 'finalAmount';
+  // "The payments that follow are raised so that it still ends on time. What are they?"
+  const isOfThose =
+    each.asked === 'payment' &&
+    /^\W*(?:what|how (?:large|high|big)) are (?:they|these|those)\W*$/.test(words) &&
+    /payments (?:that|which) follow|(?:remaining|later|following|other) payments/.test(
+      page.flat
+        .slice(0, each.start)
+        .split(/[.?!] /)
+        .filter(Boolean)
+        .at(-1) ?? '',
+    );
+  if (isOfThose && changesOfText(page).length > 0) return 'newPayment';
+  return isOfInterest(page, each, words) ? 'interest' : undefined;
+}
+
 /** Questions as they are meant beside what the text has. */
 export function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
@@ -86,13 +109,8 @@ export function meantQuestions(page: Page): Question[] {
     named.some(({ asked }) => asked === 'payment') && changesOfText(page).some(({ kind }) => kind === 'rate');
   return named.flatMap((each): Question[] => {
     const words = page.flat.slice(each.start, each.unit.end);
-    // "A legacy was put away eight years ago. What is it worth now?"
-    const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /worth (?:now|today)/.test(words);
-    if (isAgo && !isOften && each.asked === 'amount') return [{ ...each, asked: 'finalAmount' }];
-    // "She invested 5,200 seven years ago. What is her balance today?"
-    const isOwed = page.kinds.some(({ says }) => says === 'borrowing');
-    if (each.asked === 'balance' && !isOwed && /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /(?:now|today)\W*$/.test(words))
-      return [{ ...each, asked: 'finalAmount' }];
+    const heard = heardByTold(page, each, words, isOften);
+    if (heard) return [{ ...each, asked: heard }];
     // "Equal deposits came to 61,000. What was the deposit?"
     if (
       isOften &&
@@ -106,7 +124,6 @@ export function meantQuestions(page: Page): Question[] {
     // "What was the payment, and what does it become?"
     if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
       return [{ ...each, asked: 'newPayment' }];
-    if (isOfInterest(page, each, words)) return [{ ...each, asked: 'interest' }];
     // "After the deposit the balance went on a loan. What was the balance?"
     const isRest =
       each.asked === 'balance' &&

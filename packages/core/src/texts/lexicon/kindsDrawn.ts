@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    12,
+    'what (?:sum|amount|deposit|investment)[^.?!⟨]{0,30} (?:gives?|yields?|provides?|pays?|will give|will provide|would give) <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>)',
+  ),
+  cue(
+    'drawing-down',
     13,
     '(?:has|have|had) (?:accumulated|saved|built up|put by) <m> and (?:wants?|wishes|would like|plans?|intends?|hopes) to (?:receive|draw|withdraw|take)',
   ),

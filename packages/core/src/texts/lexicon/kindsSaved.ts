@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    12,
+    '<m> <[ea]>,? (?:invested|deposited|saved|put by|put aside|paid in)(?:[^.?!]{0,90}) to (?:grow|amount|reach|come|accumulate) (?:to )?<m>',
+  ),
+  cue(
+    'saving',
     14,
     '(?:deposited|saved|put aside|set aside|paid in)(?:[^.?!]{0,80}) to (?:pay off|settle|meet|discharge) (?:a|the) debt of <m>',
   ),

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    12,
+    '<m> <[ea]>,? (?:invested|deposited|saved|put by|put aside|paid in)(?:[^.?!]{0,90}) to (?:grow|amount|reach|come|accumulate) (?:to )?{m}',
+  ),
+  cue(
+    'finalAmount',
     10,
     '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for <t>\\. (?:the|her|his|their|its) (?:balance|fund|pot|account|plan) (?:is|was) now (?:worth )?{m}',
   ),
@@ -18,11 +23,6 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   ),
   cue(
     'finalAmount',
-    11,
-    '(?:deposited|saved|paid in|put by|set aside|invested) [^.?!]{0,60}to (?:accumulate|build up|reach|amount to|make) {m}',
-  ),
-  cue(
-    'finalAmount',
     12,
     '(?:gets?|receives?|got|received) <m> <e> for <t>,? and (?:then|at the end|finally) {m}(?! (?:<[ea]>|at the))',
   ),
@@ -30,6 +30,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     11,
     '(?:deposited|paid in|put in|put by|set aside|saved|invested)[^.?!]{0,100} (?:will|would|to) (?:produce|yield|give|make) {m}',
+    '(?:deposited|saved|paid in|put by|set aside|invested) [^.?!]{0,60}to (?:accumulate|build up|reach|amount to) {m}',
   ),
   cue('finalAmount', 12, '<m> <[ea]>[^.?!]{0,40} to (?:become|grow to|reach|amount to) {m}'),
   cue(

@@ -18,7 +18,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     14,
     '(?:draws?|withdraws?|takes?) {m}(?: [a-z]+){0,2} (?:from|out of) (?:her|his|their|its|the|an?) <m> (?:nest egg|fund|pot|account|savings|capital|legacy|portfolio)',
     '(?:end|final|future|accumulated) value of {m} <[ea]>',
-    '(?:plan|fund|account|scheme) (?:took|takes|received?s?) {m} (?:<[ea]>|at)',
+    '(?:plan|fund|account|scheme) (?:took|takes|receives|received) {m} (?:<[ea]>|at)',
   ),
   cue('payment', 8, 'how many (?:<e> |full |whole )*@payment of {m} (?:are|is|will|must|does|do|has|have)'),
   cue(

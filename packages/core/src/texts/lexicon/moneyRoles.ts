@@ -5,6 +5,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 10, '(?:investment|deposit) of {m} (?:has |had )?(?:earned|earns|grew|grows)'),
   cue(
     'amount',
     14,

@@ -16,7 +16,7 @@ export const beforeNumbers: readonly BeforeNumber[] = [
   {
     words: /(?:(?<![a-z])(?:on|in|by|at|until|till|to|through|up to|as of) )?$/,
     forms: 't',
-    quote: /(?:19|20)\d\d/,
+    quote: /(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b.*(?:19|20)\d\d|^(?:19|20)\d\d-/,
     short: 'after ',
   },
   {

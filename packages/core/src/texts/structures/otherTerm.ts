@@ -3,9 +3,8 @@
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { tokenAt, type Page } from '../page.ts';
-import { wholeNumber } from '../paymentCounts.ts';
+import { paymentsTold } from '../paymentCounts.ts';
 import type { ReadLink } from '../reading.ts';
-import { yearsOf } from '../tokens.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, type Owned } from './severalPlans.ts';
@@ -27,8 +26,7 @@ export function readOtherTerm(page: Page): DraftReading | undefined {
   const { plan, read } = first;
   const isFound = plan.kind === 'borrowing' && plan.unknown === 'amount' && (plan.payment ?? 0) > 0;
   if (!isFound || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0) return undefined;
-  const isTime = tokenAt(page, token).form === 'time';
-  const payments = isTime ? wholeNumber(yearsOf(page, token) * plan.paymentsPerYear) : tokenAt(page, token).value;
+  const payments = paymentsTold(page, token, plan.paymentsPerYear);
   const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'amount' }];
   const questions = ownedQuestions(page, (each) => (isIn([asking], each) ? 1 : 0)).map((each): Owned =>
     each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each,
@@ -39,7 +37,7 @@ export function readOtherTerm(page: Page): DraftReading | undefined {
     questions,
     { name: 'over another time', amount: null, payment: null, payments, unknown: 'payment' },
     links,
-    [[token, isTime ? 'duration' : 'payments']],
+    [[token, tokenAt(page, token).form === 'time' ? 'duration' : 'payments']],
     () => undefined,
   );
 }

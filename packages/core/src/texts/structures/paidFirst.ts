@@ -4,7 +4,7 @@ import { quoteOfToken } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { tokenAt, type Page } from '../page.ts';
-import { wholeNumber } from '../paymentCounts.ts';
+import { paymentsTold } from '../paymentCounts.ts';
 import type { ReadLink } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
 import { follow, without } from './followers.ts';
@@ -27,11 +27,12 @@ export function readPaidFirst(page: Page): DraftReading | undefined {
   const rest = restOf(page);
   const asks = page.questions.some(({ asked }) => asked === 'payment' || asked === 'newPayment');
   if (!rest || rates !== 1 || !asks) return undefined;
-  const first = readPlan(page, { scope: without(page.places[rest.token]!), as: 'borrowing', questions: [] });
+  const outside = [rest.token, ...wholeTold(page)].map((at) => page.places[at]!);
+  const first = readPlan(page, { scope: without(...outside), as: 'borrowing', questions: [] });
   const { plan, read } = first;
   const isKnown = plan.amount !== null && (plan.payment ?? 0) > 0 && plan.rate !== null && plan.payments !== null;
   if (!isKnown || plan.changes.length > 0 || read.unfit !== undefined || !isOwed(page)) return undefined;
-  const told = countOf(page, rest.token, plan.paymentsPerYear);
+  const told = paymentsTold(page, rest.token, plan.paymentsPerYear);
   const payments = rest.isWhole ? told - (plan.payments ?? 0) : told;
   if (payments <= 0) return undefined;
   const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }];
@@ -70,7 +71,10 @@ function restOf(page: Page): RestOfTime | undefined {
   return { token: yearsOf(page, one) > yearsOf(page, other) ? one : other, isWhole: true };
 }
 
-const countOf = (page: Page, token: number, perYear: number): number =>
-  tokenAt(page, token).form === 'time' ? wholeNumber(yearsOf(page, token) * perYear) : tokenAt(page, token).value;
+/** "… by two years of payments. The first twelve are 250": the whole time, where the first payments are counted. */
+const wholeTold = ({ flat, tokens }: Page): number[] =>
+  /(?<![a-z])first ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|instal?ments|of them)/.test(flat)
+    ? tokens.flatMap(({ form }, at) => (form === 'time' ? [at] : []))
+    : [];
 
 const isOwed = ({ flat }: Page): boolean => /(?<![a-z])(?:loan|borrow|debt|mortgage|lent|lends?|owe)/.test(flat);

@@ -2,11 +2,10 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import { sentenceAt, tokenAt, type Page } from '../page.ts';
+import { sentenceAt, type Page } from '../page.ts';
 import { momentOf } from '../placesInPlan.ts';
 import type { ReadLink } from '../reading.ts';
-import { wholeNumber } from '../paymentCounts.ts';
-import { yearsOf } from '../tokens.ts';
+import { paymentsTold } from '../paymentCounts.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, type Owned } from './severalPlans.ts';
 
@@ -31,8 +30,7 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
   const k = momentOf(before.at(-1)?.place, { plan, index: 0, wanted: undefined });
   const isOpen = plan.kind === 'borrowing' && plan.changes.length === 0 && read.missing.length === 0;
   if (!isOpen || k === undefined || !placed.some(({ owner }) => owner === 1)) return undefined;
-  const payments =
-    found[1] === 't' ? wholeNumber(yearsOf(page, token) * plan.paymentsPerYear) : tokenAt(page, token).value;
+  const payments = paymentsTold(page, token, plan.paymentsPerYear);
   const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'balanceAfter', args: { k } }];
   return follow(
     page,

@@ -5,6 +5,11 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'newPayment',
+    13,
+    '(?:how (?:large|much|high|big)|what) (?:are|is|must|should|will|would) (?:each of )?the (?:remaining|other|last|following|next) <n>(?: (?:<e> )?@payment)?(?: (?:then )?be)?(?= ?[?,])',
+  ),
+  cue(
     'lastPayment',
     13,
     'how (?:much|large) (?:does|is|will) the (?:final|last),? (?:(?:smaller|partial|odd|incomplete) )?(?:one|@payment|withdrawal) (?:come to|be)',
