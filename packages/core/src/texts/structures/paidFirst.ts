@@ -27,14 +27,18 @@ export function readPaidFirst(page: Page): DraftReading | undefined {
   const rest = restOf(page);
   const asks = page.questions.some(({ asked }) => asked === 'payment' || asked === 'newPayment');
   if (!rest || rates !== 1 || !asks) return undefined;
-  const outside = [rest.token, ...wholeTold(page)].map((at) => page.places[at]!);
+  const whole = wholeTold(page);
+  const outside = [rest.token, ...whole].map((at) => page.places[at]!);
   const first = readPlan(page, { scope: without(...outside), as: 'borrowing', questions: [] });
   const { plan, read } = first;
   const isKnown = plan.amount !== null && (plan.payment ?? 0) > 0 && plan.rate !== null && plan.payments !== null;
   if (!isKnown || plan.changes.length > 0 || read.unfit !== undefined || !isOwed(page)) return undefined;
   const told = paymentsTold(page, rest.token, plan.paymentsPerYear);
   const payments = rest.isWhole ? told - (plan.payments ?? 0) : told;
-  if (payments <= 0) return undefined;
+  const all = payments + (plan.payments ?? 0);
+  // The whole time is that of both.
+  const isClash = whole.some((at) => at !== rest.token && paymentsTold(page, at, plan.paymentsPerYear) !== all);
+  if (payments <= 0 || isClash) return undefined;
   const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }];
   const questions = ownedQuestions(page, ({ asked }) =>
     asked === 'payment' || asked === 'newPayment' ? 1 : asked === 'balance' || asked === 'finalAmount' ? 0 : 'across',
