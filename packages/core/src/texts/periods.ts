@@ -1,5 +1,6 @@
 /** How often: "monthly", "every two weeks", "twice a year", "per annum". Each phrase is a record. */
 
+import { readNumberWords } from './numberWords.ts';
 import type { Token } from './tokens.ts';
 
 interface PeriodPhrase {
@@ -109,23 +110,13 @@ const perPattern = [
 /** "twice yearly", "three times in every year", "12 times a year": as often as the number says in its period. */
 const timesIn =
   /^(?:(once|twice|thrice)|(two|three|four|five|six|twelve|\d{1,3})(?: times| compoundings))(?: (?:per|an?|each|every|in (?:an?|each|every|the)) (?:(?:single|full|calendar|whole) )?(year|annum|quarter|month|week)| (year|annual|quarter|month|week)ly)(?![a-z])/;
-const timesNamed: Readonly<Record<string, number>> = {
-  once: 1,
-  twice: 2,
-  thrice: 3,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  twelve: 12,
-};
+const timesNamed: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 const inAYear: Readonly<Record<string, number>> = { year: 1, annum: 1, annual: 1, quarter: 4, month: 12, week: 52 };
 
 function timesAt(here: string, at: number): Token | undefined {
   const [all = '', word, count = '', period, adverb = ''] = timesIn.exec(here) ?? [];
   if (all === '') return undefined;
-  const times = timesNamed[word ?? count] ?? Number(count);
+  const times = timesNamed[word ?? ''] ?? readNumberWords(count)?.value ?? Number(count);
   const value = times * (inAYear[period ?? adverb] ?? 1);
   return { form: 'every', start: at, end: at + all.length, value, unit: '' };
 }

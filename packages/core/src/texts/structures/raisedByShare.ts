@@ -3,7 +3,7 @@
 import type { DraftReading } from '../draftReading.ts';
 import { comparedOf } from '../comparedOf.ts';
 import { readPlan } from '../onePlan.ts';
-import { tokenAt, type Page } from '../page.ts';
+import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { ReadLink } from '../reading.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, wordsOf, type Owner } from './severalPlans.ts';
@@ -34,9 +34,12 @@ export function readRaisedByShare(page: Page): DraftReading | undefined {
   const { plan, read } = first;
   const isOpen = plan.kind === 'borrowing' && plan.payment === null && plan.payments !== null && plan.finalAmount === 0;
   if (!isOpen || plan.changes.length > 0 || read.missing.length > 0) return undefined;
-  const questions = ownedQuestions(page, ({ asked, start }): Owner => {
-    if (asked === 'difference') return 'across';
-    return ofSecond.has(asked) && start > found.index - 60 ? 1 : start > found.index + found[0].length ? 1 : 0;
+  const said = sentenceAt(page, { start: found.index, end: found.index });
+  const questions = ownedQuestions(page, (question): Owner => {
+    if (question.asked === 'difference') return 'across';
+    // "How many are there if it is raised by 15 %?"
+    const isBeside = ofSecond.has(question.asked) && sentenceAt(page, question) === said;
+    return isBeside || question.start > found.index ? 1 : 0;
   });
   const links: ReadLink[] = [
     { field: 'payment', fromPlan: 0, quantity: 'payment', times: 1 + tokenAt(page, token).value },
