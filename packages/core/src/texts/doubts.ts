@@ -38,6 +38,8 @@ export const roleNames: Readonly<Record<SettledRole, string>> = {
   rebate: 'rebate',
   fee: 'fee',
   charge: 'charge',
+  repaid: 'paid in all',
+  creditPrice: 'price on credit',
   rate: 'rate',
   newRate: 'new rate',
   payment: 'payment',

@@ -79,6 +79,8 @@ function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boole
   const isKnown =
     (asked === 'payment' && plan.payment !== null) ||
     (asked === 'amount' && plan.amount !== null && plan.price === undefined && plan.unknown !== 'amount');
+  // What follows from what is paid in all is asked all the same.
+  const followsFromAll = plan.paidInAll !== undefined && (asked === 'payment' || plan.kind === 'flat');
   // What payments that end in nothing are worth is their worth now.
   const isWorthNow =
     asked === 'finalAmount' &&
@@ -87,5 +89,5 @@ function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boole
     !hasPlace;
   // A single sum at another rate on the way is known all the same.
   const isPlain = plan.changes.length === 0 || plan.kind === 'lump-sum';
-  return (isKnown || isWorthNow) && isPlain && !plan.links ? quantitySought[plan.unknown] : asked;
+  return ((isKnown && !followsFromAll) || isWorthNow) && isPlain && !plan.links ? quantitySought[plan.unknown] : asked;
 }

@@ -20,11 +20,13 @@ const moneyRoles: Readonly<Record<ReadKind, readonly WordRole[]>> = {
     'extra',
     'paymentRise',
     'newPayment',
+    'repaid',
+    'creditPrice',
   ],
-  flat: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'charge', 'amount', 'payment'],
-  leasing: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'amount', 'payment', 'finalAmount'],
-  saving: ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'extra'],
-  'drawing-down': ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment'],
+  flat: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'charge', 'amount', 'payment', 'repaid', 'creditPrice'],
+  leasing: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'amount', 'payment', 'finalAmount', 'repaid'],
+  saving: ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'extra', 'repaid'],
+  'drawing-down': ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'repaid'],
   'lump-sum': ['amount', 'finalAmount', 'charge'],
   convert: [],
 };
@@ -55,6 +57,16 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
     if (!held && isSaidAgain(page, at, placed)) continue;
     (money[role] ??= []).push(at);
     placed.add(at);
+  }
+  const { repaid } = money;
+  // With nothing that was lent, "repays 22,000 by 60 payments" tells the loan.
+  if (
+    repaid &&
+    !open.has('amount') &&
+    !['amount', 'price', 'charge', 'finalAmount'].some((role) => money[role as WordRole])
+  ) {
+    money.amount = repaid;
+    delete money.repaid;
   }
   const isAlone = within
     .filter((at) => tokenAt(page, at).form === 'money' && !isIgnored(page, at))

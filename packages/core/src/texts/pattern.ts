@@ -11,10 +11,10 @@
 /** Words that stand for one another. */
 export const wordClasses: Readonly<Record<string, string>> = {
   payment:
-    '(?:(?:re)?payments?|instal?lments?|emis?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same)(?: <e>)? (?:sums?|amounts?)|remittances?)',
+    '(?:(?:re)?payments?|instal?lments?|emis?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same)(?: <e>)? (?:sums?|amounts?)|remittances?|receipts?)',
   deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|equal (?:sums|amounts))',
   withdrawal:
-    '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?(?! (?:up|out|equal|level|the same|an equal|a (?:fixed|level|constant)|⟨))|drawdowns?|bursar(?:y|ies)|grants?|gifts?|prizes?|stipends?|awards?|instal?lments?)',
+    '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?(?! (?:up|out|equal|level|the same|an equal|a (?:fixed|level|constant)|⟨))|drawdowns?|bursar(?:y|ies)|grants?|gifts?|prizes?|stipends?|awards?|receipts?|instal?lments?)',
   borrow: '(?:borrow(?:s|ed|ing)?)',
   lend: '(?:lends?|lent|lending|(?<!in )advances|advanced)',
   pay: '(?:pays?|paid|paying|repays?|repaid|repaying|pays? off|paid off)',

@@ -1,10 +1,11 @@
 /** A plan put together from its terms: the amount from the price, the count from the years, and what is sought. */
 
 import { roundTo } from '../money/roundMoney.ts';
+import { amountOf, numberOf, type BuiltAmount } from './amountOfTerms.ts';
+import { beyond, paidInAll, sharedOut, timesPaid } from './paidInAll.ts';
 import { wholeNumber } from './paymentCounts.ts';
 import { behindRates } from './periodUses.ts';
 import type { Asked } from './lexicon/questions/index.ts';
-import type { WordRole } from './lexicon/wordRole.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { ReadPlan, ReadRate, Role, Unknown } from './reading.ts';
 import type { Terms } from './terms.ts';
@@ -35,24 +36,21 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const roles = new Map<number, Role>();
   const { kind, paymentsPerYear: often } = terms;
   const built = amountOf(page, terms, roles, asked);
-  const told = countOf(page, terms, roles, counted);
+  const paid = paidInAll(page, terms, roles, built.parts.downPayment);
+  const each = kind === 'lump-sum' || kind === 'convert' ? null : numberOf(page, terms, roles, 'payment');
+  const told = countOf(page, terms, roles, counted ?? timesPaid(paid, each));
   // Half a day is no period: what divides the time evenly counts instead.
   const p = kind === 'lump-sum' && often === 365 && told.payments !== undefined ? evenly(told.payments, often) : often;
   const count = told.payments === undefined ? told : { ...told, payments: wholeNumber((told.payments / often) * p) };
   const rate = rateOf(page, terms, roles, p);
-  const one = (role: Role): number | null => numberOf(page, terms, roles, role);
-  const charge = kind === 'flat' ? one('charge') : null;
-  const earned = kind === 'lump-sum' && built.amount !== null ? one('charge') : null;
-  const payment = kind === 'lump-sum' || kind === 'convert' ? null : one('payment');
-  const share = terms.shares.finalAmountRate;
-  if (share !== undefined) roles.set(share, 'finalAmountRate');
-  const stated =
-    share === undefined ? one('finalAmount') : shareOf(built.price ?? built.amount, tokenAt(page, share).value);
-  const times = kind === 'lump-sum' ? growthIn(page) : undefined;
-  // How long a sum takes to double is the same for every sum: it is read as 1.
-  const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');
-  const grown = stated ?? grownTo(built.amount, times, earned);
-  const startsAt = grows ? 1 : kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
+  const interest = kind === 'flat' ? numberOf(page, terms, roles, 'charge') : null;
+  const lent = built.amount ?? beyond(paid, interest);
+  const charge = kind === 'flat' ? (interest ?? beyond(paid, lent)) : null;
+  // With everything else told it only says the outcome.
+  const isNeeded = lent === null || rate === null;
+  const payment = each ?? (isNeeded ? sharedOut(paid, count.payments) : null);
+  const { grown, grows } = endOf(page, terms, roles, asked, built);
+  const startsAt = grows ? 1 : kind === 'saving' && lent === null && !asked.has('amount') ? 0 : lent;
   // "47 payments of 450 and a last one. How large is that?": how many there are follows from the rest.
   const isClosed = onlyLast(asked) && payment !== null && startsAt !== null && rate !== null && kind !== 'saving';
   const values: Readonly<Record<Unknown, number | null>> = {
@@ -70,6 +68,7 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
     kind,
     ...built.parts,
     ...(charge === null ? {} : { charge }),
+    ...(paid === null || !isNeeded ? {} : { paidInAll: paid }),
     amount: values.amount,
     rate,
     paymentsPerYear: kind === 'convert' ? (periodAsked(page) ?? wanted ?? rate?.compoundingsPerYear ?? p) : p,
@@ -89,6 +88,28 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
     ...(count.unfit === undefined ? {} : { unfit: count.unfit }),
     assumesCompounding: rate?.quoted === 'nominal' && terms.rate.compounding === undefined && kind !== 'flat',
   };
+}
+
+/** The sum at the end, told in money, as a share, or by what the sum at the start becomes. */
+function endOf(
+  page: Page,
+  terms: Terms,
+  roles: Map<number, Role>,
+  asked: ReadonlySet<Asked>,
+  { amount, price }: BuiltAmount,
+): { grown: number | null; grows: boolean } {
+  const isSingle = terms.kind === 'lump-sum';
+  const earned = isSingle && amount !== null ? numberOf(page, terms, roles, 'charge') : null;
+  const share = terms.shares.finalAmountRate;
+  if (share !== undefined) roles.set(share, 'finalAmountRate');
+  const stated =
+    share === undefined
+      ? numberOf(page, terms, roles, 'finalAmount')
+      : shareOf(price ?? amount, tokenAt(page, share).value);
+  const times = isSingle ? growthIn(page) : undefined;
+  // How long a sum takes to double is the same for every sum: it is read as 1.
+  const grows = times !== undefined && amount === null && stated === null && !asked.has('amount');
+  return { grown: stated ?? grownTo(amount, times, earned), grows };
 }
 
 /** What a sum has become that doubles, or earns so much: "until 5,000 earn 1,000 of interest". */
@@ -166,108 +187,6 @@ function finalIsOpen(
   return (
     all && (['finalAmount', 'balance', 'leftToPay', 'principal', 'interest'] as const).some((each) => asked.has(each))
   );
-}
-
-function numberOf(page: Page, { money }: Terms, roles: Map<number, Role>, role: Role): number | null {
-  const tokens = money[role as WordRole] ?? [];
-  for (const at of tokens) roles.set(at, role);
-  const [first] = tokens;
-  return first === undefined ? null : tokenAt(page, first).value;
-}
-
-interface BuiltAmount {
-  readonly amount: number | null;
-  readonly price?: number;
-  readonly parts: Partial<ReadPlan>;
-}
-
-const paidAtOnce =
-  /(?:fee|charge)(?![a-z])[^.;?!]{0,30}(?:payable|paid|due|falls due) (?:together )?(?:with the first|(?:on|at) (?:signing|delivery)|up ?front|at once|at the (?:start|outset)|today)/;
-
-/** amount = price − down payment − trade-in − rebate + fees. */
-function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: ReadonlySet<Asked>): BuiltAmount {
-  const sum = (role: Role): number | undefined => {
-    const tokens = terms.money[role as WordRole];
-    if (!tokens) return undefined;
-    for (const at of tokens) roles.set(at, role);
-    return tokens.reduce((total, at) => total + tokenAt(page, at).value, 0);
-  };
-  const share = (role: 'downPaymentRate' | 'financedRate'): number | undefined => {
-    const at = terms.shares[role];
-    if (at === undefined) return undefined;
-    roles.set(at, 'downPaymentRate');
-    return role === 'financedRate' ? 1 - tokenAt(page, at).value : tokenAt(page, at).value;
-  };
-  const said = numberOf(page, terms, roles, 'amount');
-  const priced = terms.money.price
-    ? terms.money.price[0] === undefined
-      ? undefined
-      : numberOf(page, terms, roles, 'price')
-    : undefined;
-  const downShare = share('downPaymentRate') ?? share('financedRate');
-  const isBuilt =
-    downShare !== undefined ||
-    terms.shares.rebateRate !== undefined ||
-    ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
-  // What is paid down is paid of a price, whatever it is called.
-  // With its payments known the amount is sought, and what is paid down beside it.
-  const isSought =
-    (asked.has('amount') || asked.has('downPayment')) &&
-    ((asked.has('downPayment') && terms.money.payment !== undefined) ||
-      (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
-  const price = priced ?? (isBuilt && said !== null ? wholeOf(page, terms, downShare, said) : undefined);
-  if (price === undefined || price === null) {
-    const fees = sum('fee') ?? feeShare(page, terms, roles, said);
-    // What is paid down on a price that is sought.
-    const down = said === null ? { downPayment: sum('downPayment'), downShare, tradeIn: sum('tradeIn') } : {};
-    return { amount: said === null ? null : said + (fees ?? 0), parts: defined({ fees, ...down }) };
-  }
-  if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
-  const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate') ?? rebateShare(page, terms, roles, price)];
-  const isOfRest =
-    /⟨p\d+⟩ (?:down )?(?:of|on) (?:the|what is) (?:remaining|rest|remainder|balance|left|difference|net|discounted|reduced|lower|lowered|new price)/.test(
-      page.flat,
-    );
-  const shared = price - (isOfRest ? (tradeIn ?? 0) + (rebate ?? 0) : 0);
-  const paidDown = downShare === undefined ? sum('downPayment') : roundTo(shared * downShare, 2);
-  // A lease's fee that is paid with the first rental is paid down as well.
-  const entry = terms.kind === 'leasing' && paidAtOnce.test(page.flat) ? sum('fee') : undefined;
-  const downPayment = entry === undefined ? paidDown : (paidDown ?? 0) + entry;
-  const borrowed = price - (downPayment ?? 0) - (tradeIn ?? 0) - (rebate ?? 0);
-  const fees = entry === undefined ? (sum('fee') ?? feeShare(page, terms, roles, borrowed)) : undefined;
-  const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
-  const amount = borrowed + (fees ?? 0);
-  return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };
-}
-
-/** "25 % deposit, the balance of 16,200 …": the price of which that is left; otherwise the sum itself is the price. */
-function wholeOf({ flat }: Page, { money }: Terms, share: number | undefined, said: number): number {
-  const [at] = money.amount ?? [];
-  const isRest = at !== undefined && new RegExp(`(?:balance|rest|remainder|remaining)(?: of)? ⟨m${at}⟩`).test(flat);
-  return isRest && share !== undefined && share < 1 ? roundTo(said / (1 - share), 2) : said;
-}
-
-/** "10 % off": of the price, to the cent. */
-function rebateShare(page: Page, { shares }: Terms, roles: Map<number, Role>, price: number): number | undefined {
-  if (shares.rebateRate === undefined) return undefined;
-  roles.set(shares.rebateRate, 'rebate');
-  return roundTo(price * tokenAt(page, shares.rebateRate).value, 2);
-}
-
-/** "a fee of 2 % is added": of what is borrowed, to the cent. */
-function feeShare(
-  page: Page,
-  { shares }: Terms,
-  roles: Map<number, Role>,
-  borrowed: number | null,
-): number | undefined {
-  if (shares.feeRate === undefined || borrowed === null) return undefined;
-  roles.set(shares.feeRate, 'fee');
-  return roundTo(borrowed * tokenAt(page, shares.feeRate).value, 2);
-}
-
-function defined<T extends object>(values: T): Partial<T> {
-  return Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)) as Partial<T>;
 }
 
 interface CountRead {

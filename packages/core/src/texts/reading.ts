@@ -13,6 +13,8 @@ export type Role =
   | 'rebate'
   | 'fee'
   | 'charge'
+  | 'repaid'
+  | 'creditPrice'
   | 'rate'
   | 'newRate'
   | 'payment'
@@ -83,6 +85,8 @@ export interface ReadPlan {
   readonly rebate?: number;
   readonly fees?: number;
   readonly charge?: number;
+  /** What all payments come to, where their size or their number follows from it. */
+  readonly paidInAll?: number;
   readonly amount: number | null;
   readonly rate: ReadRate | null;
   readonly paymentsPerYear: number;

@@ -2,6 +2,7 @@
 
 import type { FlatText } from './flatText.ts';
 import { moneyBesideCues } from './lexicon/moneyBeside.ts';
+import { moneyPaidInAllCues } from './lexicon/moneyPaidInAll.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
 import { moneyEndCues } from './lexicon/moneyEnds.ts';
 import { moneyLeftCues } from './lexicon/moneyLeft.ts';
@@ -24,6 +25,7 @@ export interface RoleSign {
 const find = lexicon([
   ...moneyChangeCues,
   ...moneyBesideCues,
+  ...moneyPaidInAllCues,
   ...moneyEndCues,
   ...moneyLeftCues,
   ...moneyPricedCues,

@@ -118,6 +118,7 @@ function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk, words: string): str
   const isFinanced = /loan|mortgage|borrow|financ|credit|lent|principal|advance|debt|the amount(?![a-z])/.test(words);
   if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount && isFinanced) return undefined;
   if (plan.links?.some(({ field }) => field === slot)) return undefined;
+  if (plan.paidInAll !== undefined && (kind === 'flat' || slot === 'payment' || slot === 'payments')) return undefined;
   if (slot === 'payments' && changes.some((each) => each.kind === 'payment' || each.keep === 'payment'))
     return undefined;
   return missingNames[slot];

@@ -71,6 +71,8 @@ export const rolesByForm: Readonly<Partial<Record<Token['form'], readonly Settle
     'rebate',
     'fee',
     'charge',
+    'repaid',
+    'creditPrice',
     'extra',
     'paymentRise',
     'ignored',

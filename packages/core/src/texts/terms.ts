@@ -126,7 +126,9 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
     /(?:keep(?:s|ing)?|kept|unchanged|same|usual|regular|old) (?:the |his |her |their )?(?:old |same |regular |usual )?payment(?![a-z])/.test(
       page.flat,
     );
-  if (isOfYears || isRaised || isKept) return true;
+  // What all payments come to is told.
+  const isPaid = within.some((at) => ['repaid', 'creditPrice'].includes(page.signs[at]?.[0]?.role ?? ''));
+  if (isOfYears || isRaised || isKept || isPaid) return true;
   const asks: readonly Asked[] = [
     ...(['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'principal'] as const),
     ...(isOfMonths ? [] : (['payments'] as const)),

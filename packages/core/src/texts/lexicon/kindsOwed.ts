@@ -5,6 +5,12 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'borrowing',
+    9,
+    '(?:bought|sold) (?:with|for|on) (?:only |just )?(?:<[pm]>|a <[pm]> deposit) (?:paid )?down',
+    'total amount (?:re)?payable',
+  ),
   cue('borrowing', 8, 'takes? out <m> (?:at|over|for) <[pt]>[^?]*(?:paid off|repaid|loan|debt)'),
   cue('borrowing', 8, 'overdraft', 'overdrawn'),
   cue(

@@ -24,6 +24,7 @@ const asides: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
     12,
+    '(?:insured|insures) (?:(?:it|them|the [a-z]+) )?(?:for|at) {m}',
     'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost(?!s)|paid|worth|valued)[^.?!⟨]{0,20} {m}',
     '(?:sold|bought(?! one)|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
     '{m} (?:is|are|was) (?:paid|payable|paid out) as <m>',
@@ -33,6 +34,7 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue('charge', 13, '<m>,? of (?:which|this|that) {m} (?:is|was|are) (?:the )?interest'),
   cue(
     'charge',
     14,

@@ -12,6 +12,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     10,
+    '@deposit[^.?!]{0,60} (?:and|then) (?:finds?|found) {m} in (?:the|her|his|their|an?) (?:account|fund|pot)',
     '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for <t>\\. (?:the|her|his|their|its) (?:balance|fund|pot|account|plan) (?:is|was) now (?:worth )?{m}',
   ),
   cue(

@@ -258,6 +258,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'from <m> to {m}',
     'balloon(?: payment)?(?: is| of|:| for)* {m}',
     '{m}(?: final)? balloon(?! (?:loan|mortgage|note)(?![a-z]))',
+    'residual,? {m},? (?:payable|due|paid|is)',
     'residual(?: value| payment)?(?: at the end(?: of the [a-z]+)?)?(?: is| of|:| at| being| worth| put| set| estimated| taken| reckoned)* {m}',
     '(?:and|plus|then) {m} (?:at the end|at maturity|on maturity|when it ends)(?! of ⟨e)(?! of (?:each|every))',
     'residual value of (?:a|an|the|its) [a-z -]{2,30} (?:at|is|of) {m}',

@@ -30,6 +30,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:prize|jackpot|award|legacy|inheritance|settlement|lottery|grant)[^.?!⟨]{0,40}(?:as|in|by|through|over) <n> [^.?!⟨]{0,30}(?:<e> [^.?!⟨]{0,30})?of <m>',
     '(?:lottery|prize|jackpot|settlement)[^.?!⟨]{0,30} pays? {m} (?:as|in|by|through) <n> [^.?!⟨]{0,30}(?:<e> [^.?!⟨]{0,30})?of <m>',
   ),
+  cue(
+    'amount',
+    13,
+    '(?:puts?|pays?|deposits?|deposited|paid) {m} into (?:an?|the) (?:[a-z-]+ )?(?:account|fund|plan) (?:on the day|when|at the birth|today|now)',
+  ),
   cue('amount', 13, '{m} balloon (?:loan|mortgage|note)'),
   cue('amount', 12, '{m} (?:is|are) drawn down to nothing', '{m} pays an? (?:equal|level|fixed) (?:amount|sum)'),
   cue(

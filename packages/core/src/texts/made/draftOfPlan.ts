@@ -128,6 +128,7 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
         ]),
         ...named('price'),
         ...named('finalAmount'),
+        ...beyondCharge(to),
       ];
     }
     case 'rate':
@@ -135,11 +136,14 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
         ...named('rate'),
         ...named('rate').map((rate) => `${rate} × ${p}`),
         ...named('charge').flatMap((charge) => lentWordings(to).map((lent) => `${charge} / (${lent}) × 100`)),
+        ...paidWordings(to).flatMap((paid) =>
+          lentWordings(to).map((lent) => `(${paid} - (${lent})) / (${lent}) × 100`),
+        ),
       ];
     case 'payments':
       return [...countWordings(to), ...restWordings(to)];
     case 'payment':
-      return [...named('payment'), ...named('paymentRise')];
+      return [...named('payment'), ...named('paymentRise'), ...sharedWordings(to)];
     case 'finalAmount':
       return [
         ...named('finalAmount'),
@@ -157,15 +161,33 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
   }
 }
 
+/** What each payment is, where all of them come to so much. */
+function sharedWordings(to: PlanToDraft): string[] {
+  const ways = [...countWordings(to).map((count) => `(${count})`), String(to.plan.payments)];
+  return paidWordings(to).flatMap((paid) => ways.map((count) => `(${paid}) / ${count}`));
+}
+
+/** What all payments come to. */
+function paidWordings(to: PlanToDraft): string[] {
+  const { price } = to.plan;
+  const down = price === undefined ? undefined : downPaymentText(to, listedPrice(to, price));
+  const paidDown = down === undefined ? named(to, 'downPayment') : [down];
+  return [...named(to, 'repaid'), ...named(to, 'creditPrice').map((each) => [each, ...paidDown].join(' - '))];
+}
+
+/** What is lent, where all that is paid is told and what of it is interest. */
+const beyondCharge = (to: PlanToDraft): string[] =>
+  named(to, 'charge').flatMap((charge) => paidWordings(to).map((paid) => `${paid} - ${charge}`));
+
 /** What is lent, where it is told or is left of a price. */
 function lentWordings(to: PlanToDraft): string[] {
   const { price } = to.plan;
   const told = named(to, 'amount');
-  if (price === undefined) return told;
+  if (price === undefined) return [...told, ...beyondCharge(to)];
   const listed = listedPrice(to, price);
   const down = downPaymentText(to, listed);
   const taken = [...(down === undefined ? named(to, 'downPayment') : [down]), ...named(to, 'tradeIn')];
-  return [...told, [listed, ...taken].join(' - ')];
+  return [...told, ...beyondCharge(to), [listed, ...taken].join(' - ')];
 }
 
 /** The lengths of time among givens, each in the ways it counts payments. */
@@ -180,7 +202,8 @@ function countWordings(to: PlanToDraft): string[] {
   const sums = times.flatMap((one, at) =>
     times.slice(at + 1).flatMap((other) => one.flatMap((first) => other.map((second) => `${first} + ${second}`))),
   );
-  return [...named(to, 'payments'), ...times.flat(), ...sums];
+  const shared = paidWordings(to).flatMap((paid) => named(to, 'payment').map((each) => `(${paid}) / ${each}`));
+  return [...named(to, 'payments'), ...times.flat(), ...sums, ...shared];
 }
 
 /** What is left of an earlier plan's payments. */

@@ -1,5 +1,6 @@
 /** Parts that core has no question for, and that follow from an answer and the text's own numbers. */
 
+import type { Part } from '../../exercise/exercise.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
 import type { ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import type { TextGiven } from './givensOfText.ts';
@@ -72,4 +73,18 @@ export function expressionOf(ask: ReadAsk, of: ReadPlan, to: ExpressionToMake): 
     default:
       return undefined;
   }
+}
+
+/** Where all that is paid is told, the payment and its number are given by it, and are worked out from it. */
+export function sharedOf(
+  { quantity, args }: ReadAsk,
+  { paidInAll }: ReadPlan,
+  { slots, unknown }: StatementDraft,
+): { text: string; usual: string; format: Part['format'] } | undefined {
+  if (paidInAll === undefined || args) return undefined;
+  if (quantity === 'payment' && unknown !== 'payment')
+    return { text: slots.payment, usual: 'What is the payment?', format: { kind: 'money', decimals: 2 } };
+  if (quantity === 'payments' && unknown !== 'payments')
+    return { text: slots.payments, usual: 'How many payments are there?', format: { kind: 'count', decimals: 0 } };
+  return undefined;
 }

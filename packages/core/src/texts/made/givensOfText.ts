@@ -24,6 +24,8 @@ const names: Readonly<Partial<Record<Role, readonly [GivenKind, string]>>> = {
   rebate: ['money', 'rebate'],
   fee: ['money', 'fee'],
   charge: ['money', 'charge'],
+  repaid: ['money', 'paid in all'],
+  creditPrice: ['money', 'price on credit'],
   rate: ['rate', 'rate'],
   newRate: ['rate', 'new rate'],
   payment: ['money', 'payment'],

@@ -4,7 +4,7 @@ import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
 import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { usualFormat } from '../../exercise/format.ts';
 import { isOnTop } from './draftOfPlan.ts';
-import { expressionOf, isOfPayment, isToldAgainst } from './expressionsOfText.ts';
+import { expressionOf, isOfPayment, isToldAgainst, sharedOf } from './expressionsOfText.ts';
 import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
@@ -58,6 +58,8 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const index = ask.plan ?? 0;
   const plan = to.plans[index];
   const draft = to.drafts[index];
+  const shared = plan && draft && sharedOf(ask, plan, draft);
+  if (shared) return { ...sumPart(ask, to, shared.usual, shared.text), format: shared.format };
   const text = plan && expressionOf(ask, plan, to);
   if (text) return sumPart(ask, to, sumAsked[ask.quantity] ?? 'How much is it?', text);
   const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to.asks) : undefined;

@@ -94,6 +94,7 @@ export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'financeCharge',
     13,
+    'how much more (?:is|was|will be) (?:then )?paid(?: (?:on (?:credit|terms|instal?lments)|this way|in (?:this|that) way|than (?:in|for) cash))?(?= ?[,?]| and (?:what|at what))',
     '(?:what|how much) [^.;?!]{0,50}costs? more than (?:paying )?(?:in )?(?:cash|the cash price)',
     'in excess of the (?:cash )?price',
     'how much (?:more|over and above|above|beyond) (?:than )?the (?:cash |net |list )?price (?:is|does|do|did|will|must|would)',
