@@ -56,3 +56,31 @@ describe('reference tables', () => {
     }
   });
 });
+
+describe('a loan on which only interest is paid until its end', () => {
+  const plan: Plan = {
+    kind: 'loan',
+    amount: 82_345.67,
+    rate: { kind: 'nominal', annual: 0.0613, compoundingsPerYear: 2 },
+    paymentsPerYear: 12,
+    payments: 24,
+    timing: 'end',
+    finalAmount: 82_345.67,
+    rounding: { payment: 'cent', interest: 'cent', last: 'clears' },
+    changes: [],
+  };
+  const roundings: readonly Plan['rounding'][] = (['exact', 'cent', 'cent-up', 'unit-up'] as const).flatMap((payment) =>
+    (['exact', 'cent'] as const).map((interest) => ({ payment, interest, last: 'clears' as const })),
+  );
+
+  it.each(roundings)('has all its rows under %j', (rounding) => {
+    for (const timing of ['end', 'begin'] as const) {
+      const table = must(buildTable({ ...plan, timing, rounding }));
+      const rate = (1 + 0.0613 / 2) ** (1 / 6) - 1;
+      const interest = timing === 'end' ? rate : rate / (1 + rate);
+      expect(table.rows.map(({ number }) => number)).toEqual(Array.from({ length: 24 }, (_, at) => at + 1));
+      expect(Math.abs(table.totalInterest - 24 * interest * plan.amount)).toBeLessThan(24 * 0.01);
+      expect(table.closing).toBe(plan.finalAmount);
+    }
+  });
+});

@@ -178,6 +178,11 @@ class PlanRun {
       if (!this.#begin) this.#interest = this.#final - opening + this.#due + this.#extra;
     } else if (bounded && this.#due >= most && !isLast && this.#isOnItsWay(k, opening)) {
       this.#settles = false;
+    } else if (!isLast && this.#sign > 0 && opening === this.#final && this.#due >= most && !this.#untilCleared) {
+      // Nothing is to be repaid before the end: the interest alone is paid.
+      this.#due = most;
+      this.#extra = 0;
+      this.#settles = false;
     } else if (bounded && this.#due >= most && (this.#sign > 0 || this.#due > 0 || isLast)) {
       this.#due = most;
       this.#extra = 0;
