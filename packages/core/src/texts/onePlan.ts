@@ -13,6 +13,7 @@ import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
+import { paysInterestAlone } from './interestAlone.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, sentenceAt, tokenAt, withoutSupposed, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
@@ -82,7 +83,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     changes,
   );
   const payments = countedOn(page, changes, read);
-  const plan = closedBy({ ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) });
+  const plan = closedBy(page, { ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) });
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
@@ -132,7 +133,14 @@ function takeLastPayment(page: Page, roles: Map<number, Role>, questions: readon
 }
 
 /** What is paid besides with the last payment of what is owed falls due then: a balloon. */
-function closedBy(plan: ReadPlan): ReadPlan {
+function closedBy(page: Page, plan: ReadPlan): ReadPlan {
+  const isBullet =
+    plan.kind === 'borrowing' &&
+    plan.finalAmount === 0 &&
+    plan.unknown === 'payment' &&
+    plan.amount !== null &&
+    paysInterestAlone(page.flat);
+  if (isBullet) return { ...plan, finalAmount: plan.amount };
   const [last] = plan.changes;
   const isEnd = last?.kind === 'extra' && plan.changes.length === 1 && last.after === plan.payments;
   const owes = plan.kind === 'borrowing' && plan.finalAmount === 0;

@@ -106,6 +106,8 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     if (year) return { ...question, place: year };
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const own = sentenceAt(page, question);
+    const line = lineOf(page, question, placed.slice(at + 1));
+    if (line) return { ...question, place: line };
     // "And how much principal?" goes on from the sentence before.
     const goesOn =
       own !== undefined &&
@@ -121,6 +123,21 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     );
     return beside ? { ...question, place: beside.place } : question;
   });
+}
+
+/** "The interest, the principal and the balance of payment 10": what stands last in the list names the payment of all. */
+function lineOf(page: Page, question: PlacedQuestion, later: readonly PlacedQuestion[]): AskedPlace | undefined {
+  const isBare =
+    /^\W*(?:what (?:is|are) |find |give |state |show |list |determine |calculate )?(?:the )?(?:interest|principal)(?: (?:part|portion|share))?,?(?: and)?\W*$/;
+  if (!isBare.test(page.flat.slice(question.unit.start, question.unit.end))) return undefined;
+  const here = later.filter((each) => sentenceAt(page, each) === sentenceAt(page, question));
+  const last = here.find(({ place }) => place?.after !== undefined && place.taken.length > 0);
+  const isOfPayment =
+    last &&
+    /(?:of|on|in|for) (?:payment|line|row|instal?ment|month) ⟨n|⟨o\d+⟩ payment/.test(
+      page.flat.slice(last.start, last.unit.end),
+    );
+  return isOfPayment ? { from: last.place!.after!, to: last.place!.after!, taken: last.place!.taken } : undefined;
 }
 
 /** "… at the end of the third year, and the principal repaid in the fourth": years, as before. */

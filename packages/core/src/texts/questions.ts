@@ -278,7 +278,7 @@ function supposedIn(flat: string, piece: Span): Found[] {
 const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
   opens &&
   lists &&
-  /^\s*(?:and )?(?:(?:the|his|her|their|its) |(?:total|effective|nominal|final|outstanding|remaining) (?=[a-z])|(?:all|everything) (?:that|he|she|they) )(?:[a-z ]|⟨[one]\d+⟩){4,60}(?:[,.?;]|\s*and |$)/.test(
+  /^\s*(?:and )?(?:(?:the|his|her|their|its) |(?:total|effective|nominal|final|outstanding|remaining) (?=[a-z])|(?:all|everything) (?:that|he|she|they) |(?=(?:principal|balance)(?: (?:part|portion|share))?(?: (?:in|of|on|after|for|and)|,)))(?:[a-z ]|⟨[one]\d+⟩){4,60}(?:[,.?;]|\s*and |$)/.test(
     flat.slice(start, end),
   );
 

@@ -2,15 +2,16 @@
 
 import { doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
+import { paysInterestAlone } from './interestAlone.ts';
 import type { ReadAsk, ReadDoubt, ReadPlan } from './reading.ts';
 
 /** @returns what in the plans, or in what they answer, makes no sense */
-export const numbersDoubted = (draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+export const numbersDoubted = (flat: string, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
   ...openedWithFirst(draft),
   ...riseTooLarge(draft),
   ...rateTooHigh(asks),
   ...dearerThanPrice(draft, asks),
-  ...outOfProportion(draft),
+  ...outOfProportion(flat, draft),
   ...belowNothing(asks),
   ...countsSkipped(draft, asks),
 ];
@@ -64,7 +65,7 @@ const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees 
   price - downPayment - tradeIn - rebate + fees;
 
 /** Numbers that no loan and no plan of savings would have. */
-function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
+function outOfProportion(flat: string, { plans }: DraftReading): ReadDoubt[] {
   return plans.flatMap((plan) => {
     const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
     if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
@@ -80,7 +81,7 @@ function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
     // Interest alone is paid at first: another plan begins with all that is left.
     const goesOn = plans.some((other) => other !== plan && other.amount === finalAmount);
     const left = finalAmount ?? 0;
-    if (owes && amount !== null && amount > 0 && (goesOn ? left > amount : left >= amount))
+    if (owes && amount !== null && amount > 0 && (goesOn || paysInterestAlone(flat) ? left > amount : left >= amount))
       return [
         doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
       ];

@@ -16,7 +16,7 @@ const instruction =
   /^\W*(?:say(?= (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|give (?:it |the (?:time|answer) )?(?:in )?years and months|give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
-  /^\W*(?:for (?:each|both)(?: [a-z]+){0,2}: )?(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance|future|present) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account)|total to (?:re)?pay)(?![a-z])/;
+  /^\W*(?:for (?:each|both)(?: [a-z]+){0,2}: |(?:then|next|finally|also),? )?(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance|future|present) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account)|total to (?:re)?pay)(?![a-z])/;
 const interrogative =
   /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far|often)|who|where (?:is|does|do|will|would)|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 
@@ -160,7 +160,8 @@ const boundary =
   /(?<!, in (?:pounds|dollars|euros|francs|money|payments))[,;:]\s+(?!in (?:pounds|dollars|euros|francs|money|payments)(?![a-z]))|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|interest|be |have |outstanding|due|left|owed|owing))|also|plus|but|as well as)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
 /** It may go on with a list of what is asked, too. */
-const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;
+const whatIs =
+  /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)|^\W*what are (?:the )?(?:interest|principal)(?:,| and)/;
 
 /** "…, counting the last smaller one": how it is to be answered. */
 const gloss =

@@ -135,7 +135,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   ];
   if (
     asks.some((each) => asked.has(each)) ||
-    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:the|his|her|its|their) payments? (?:is|was|are|were|will be|gets?|got)(?: then| also| newly| therefore)? (?:re-?)?(?:calculated|computed|worked out|set|fixed|adjusted)|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|financing (?:for|over) ⟨t|(?:borrow|loan|mortgage|debt|(?<![a-z])len[dt])[^.?!]{0,90} over (?:⟨t\d+⟩ (?:or|than|rather than) over )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
+    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:the|his|her|its|their) payments? (?:is|was|are|were|will be|gets?|got)(?: then| also| newly| therefore)? (?:re-?)?(?:calculated|computed|worked out|set|fixed|adjusted)|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|financing (?:for|over) ⟨t|(?:borrow|loan|mortgage|debt|(?<![a-z])len[dt])[^.?!]{0,90} over (?:⟨t\d+⟩ (?:or|than|rather than) over )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t|costs? (?:the )?(?:less|more|least|most|lowest|highest) (?:[a-z]+ )?interest(?! rate)/.test(
       page.flat,
     )
   )

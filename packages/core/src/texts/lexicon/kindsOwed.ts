@@ -6,6 +6,18 @@ import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'lump-sum',
+    14,
+    '<t> (?:loan|note) (?:of|for) <m> (?:is|was|to be) (?:repaid|settled|paid back) (?:with|by|at) <m>',
+    '(?:note|bill) (?:pays|is worth|is for) <m> (?:in|after) <t>',
+  ),
+  cue(
+    'borrowing',
+    9,
+    'costs? (?:the )?(?:less|more|least|most|lower|higher)(?: [a-z]+)? interest(?! rate)',
+    'how (?:much|many) (?:less|more) interest (?:does|is) [^?]{0,30}(?:cost|paid)',
+  ),
+  cue(
     'borrowing',
     9,
     '(?:bought|sold) (?:with|for|on) (?:only |just )?(?:<[pm]>|a <[pm]> deposit) (?:paid )?down',

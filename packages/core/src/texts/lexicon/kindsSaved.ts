@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 10, '<m> <[ea]>,? paid in(?![a-z])'),
   cue('saving', 9, '(?:fund|account|plan)[^.?!]{0,60} (?:has|holds) <m>[^.?!]{0,20} and receives <m>'),
   cue(
     'saving',

@@ -10,6 +10,11 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
     12,
+    '(?:on|with|at) the <o> (?:@payment|deposit)[^.?!]{0,110} (?:adds?|pays?|puts? in) {m}(?! (?:more|less|<[ea]>|each|every|a (?:month|quarter|year)))',
+  ),
+  cue(
+    'extra',
+    12,
     '(?:invest(?:s|ed)|deposit(?:s|ed)|places?|placed|laid)(?: away| aside)? <m>[^?]{0,120}(?:after <t>|<t> later),? (?:he|she|they) (?:adds?|added|put|puts? in|pays? in|paid in|deposits?|deposited|invests?|invested) (?:another |a further )?{m}(?! (?:<[ea]>|each|every|more each|at (?:the )?(?:end|start|beginning)))',
   ),
   cue(

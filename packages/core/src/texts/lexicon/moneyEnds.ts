@@ -13,6 +13,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     10,
     '@deposit[^.?!]{0,60} (?:and|then) (?:finds?|found) {m} in (?:the|her|his|their|an?) (?:account|fund|pot)',
+    '@deposit[^?]{0,60}after <n> of (?:them|these) there (?:is|are) {m}',
     '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for <t>\\. (?:the|her|his|their|its) (?:balance|fund|pot|account|plan) (?:is|was) now (?:worth )?{m}',
   ),
   cue(
@@ -20,6 +21,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     12,
     '(?:sum|debt|amount) of {m} (?:is|are|was|falls|will be) (?:owed|due|payable|to be paid) (?:in|after|at the end of) <t>',
     '{m} (?:is|are|was|will be|falls) (?:owed|due|payable) (?:in|after) <t>(?=[^?]*(?:present value|worth (?:now|today)|now|today|discount))',
+    'how long[^?.]{0,30} <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>)[^?]{0,80} to (?:pass|exceed|reach|top|become|grow to|come to) {m}',
     '(?:balance|account|fund|savings) to (?:pass|exceed|reach|top|come to) {m}',
   ),
   cue(

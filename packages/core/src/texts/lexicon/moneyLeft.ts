@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    13,
+    '<t> (?:loan|note) (?:of|for) <m> (?:is|was|to be) (?:repaid|settled|paid back) (?:with|by|at) {m}',
+    '(?:note|bill|promise) (?:pays|is worth|is for) {m} (?:in|after) <t>',
+  ),
   cue('finalAmount', 11, '(?:and|but) (?:keeps?|retains?) {m}(?= ?[.,;?])'),
   cue(
     'finalAmount',

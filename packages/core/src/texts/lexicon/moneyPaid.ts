@@ -8,6 +8,11 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    13,
+    '(?:puts?|deposits?|invests?|paid|pays?)[^?.!]{0,60} <m> [^?.!]{0,80}and another {m} (?:<[ea]>|at (?:the )?(?:end|beginning|start) of <e>) (?:after|from|thereafter|afterwards|ever)',
+  ),
   cue('downPayment', 14, 'for which {m} (?:is|are|was|were) paid (?:down|now|at once) and <m>'),
   cue(
     'downPayment',

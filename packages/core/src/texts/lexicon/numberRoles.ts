@@ -5,6 +5,12 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue('ignored', 12, '{n} times (?:its|the (?:sum|amount|deposit|investment|original)|that|as much|what)'),
+  cue(
+    'ignored',
+    12,
+    '(?<![a-z])waits?(?: for)? {t},? (?:and )?(?:only )?(?:then|before)(?= (?:(?:he|she|they) )?(?:pays?|saves?|starts?|begins?|puts?|deposits?))',
+  ),
+  cue('payments', 10, '@payment[^?]{0,40} (?:or|and|than|against) {n} of <m>'),
   cue('ignored', 13, '(?:first|<o>|last|that|each|every|the|<t>|<e>)(?: @year)? \\({n} (?:<e> )?(?:@payment)\\)'),
   cue(
     'ignored',
@@ -209,6 +215,6 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '\\((?:there are|with|all|of whom) {n}[^)⟨]*\\)',
     'there are {n} of them',
   ),
-  cue('daysPerYear', 11, '<[ea]> \\({t}\\)', '(?:per|a|an|the) year \\({t}\\)'),
+  cue('daysPerYear', 11, '<[ea]> \\({t}\\)', '(?:per|a|an|the) year \\({t}\\)', 'rate \\({t}\\)'),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),
 ];

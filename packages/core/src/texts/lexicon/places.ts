@@ -216,7 +216,7 @@ export const moments: readonly PlaceRecord[] = [
   ),
   place('{n} of (?:the |its |her |his |their )?<t>', ['after'], ([k]) => ({ afterYears: k! })),
   place(
-    '{n} of (?:the |all )?<n>(?! (?:<e> )?(?:@payment) (?:are )?(?:still|yet|left|remain|to (?:be made|make|go|come|run)))',
+    '{n} of (?:the |all |its |her |his |their )?<n>(?! (?:<e> )?(?:@payment) (?:are )?(?:still|yet|left|remain|to (?:be made|make|go|come|run)))',
     ['after'],
     ([k]) => ({ after: k! }),
   ),

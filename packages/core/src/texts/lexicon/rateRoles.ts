@@ -5,6 +5,22 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'ignored',
+    13,
+    'than if (?:the (?:interest )?rate|it) had (?:stayed|remained|been left|been kept|still been)(?: at)? {p}',
+  ),
+  cue(
+    'downPaymentRate',
+    13,
+    '{p} of (?:it|this|that|the price|the value|the cost) (?:at (?:signing|once|the start|the outset|the beginning)|on (?:signing|delivery)|down|up ?front|in advance|immediately)',
+  ),
+  cue(
+    'newRate',
+    12,
+    '(?:from now on|from today),? the rate (?:is|will be|becomes) {p}',
+    '(?:from now on|from today),? (?:it|he|she|they|the [a-z]+) (?:is|are) charged {p}',
+  ),
+  cue(
     'newRate',
     12,
     'first <t>[^.?!⟨]{0,40} <p>[^.?!⟨]{0,30}(?:<[ea]>)?,? (?:and )?then {p}[^.?!⟨]{0,30}(?:<[ea]>)? for (?:the next |another )?<t>',

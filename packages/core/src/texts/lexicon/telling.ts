@@ -89,7 +89,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'another extra payment',
-    '(?<!(?:deposits?|saves?|adds?|aside|puts?|pays?|away) )another (?:of )?<m> (?:at|with|after|in)|and again <m>',
+    '(?<!(?:deposits?|saves?|adds?|aside|puts?|pays?|away) )another (?:of )?<m> (?:at(?! the (?:end|beginning|start) of ⟨e)|with|after|in)|and again <m>',
     ({ plans }) => plans.some(({ changes: all }) => all.length > 1),
   ),
   telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>
@@ -120,7 +120,9 @@ export const tellingWords: readonly TellingWords[] = [
     'payments that begin later',
     'no (?:re)?payments? (?:(?:are|is) (?:made|due|asked|required) |falls? due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
     ({ plans }) =>
-      plans.length > 1 || plans.some((plan) => plan.changes.some(({ kind, after }) => kind !== 'skip' || after > 1)),
+      plans.length > 1 ||
+      plans.some(({ amount, finalAmount }) => amount !== null && finalAmount === amount) ||
+      plans.some((plan) => plan.changes.some(({ kind, after }) => kind !== 'skip' || after > 1)),
   ),
   telling(
     'a debt that is paid off first',

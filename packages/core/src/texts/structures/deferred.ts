@@ -22,12 +22,12 @@ const drawnAfter =
   /so that,? (?:after|in|from) ⟨t(\d+)⟩(?: on(?:wards?)?| from now)?,? (?:[a-z]+ )?⟨m\d+⟩ (?:can|may|could|is|are) (?:be )?(?:drawn|withdrawn|taken|paid)/;
 
 const untouched =
-  /(?:stays?|remains?|lies?|sits?|is left)(?![a-z])(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,60} while [^.;?!⟨]{0,30} for ⟨t(\d+)⟩|(?:invests?|invested|deposits?|deposited|puts?) (?:it|this|the (?:money|sum|amount)|them)? ?(?:away |in |at )?(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40} for ⟨t(\d+)⟩(?= and then (?:draws?|withdraws?|takes?))|(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+  /(?:not(?:hing)?|none)(?![a-z])[^.;?!⟨]{0,20} (?:touch(?:ed)?|withdrawn|taken out|drawn) for ⟨t(\d+)⟩|(?:stays?|remains?|lies?|sits?|is left)(?![a-z])(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,60} while [^.;?!⟨]{0,30} for ⟨t(\d+)⟩|(?:invests?|invested|deposits?|deposited|puts?) (?:it|this|the (?:money|sum|amount)|them)? ?(?:away |in |at )?(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40} for ⟨t(\d+)⟩(?= and then (?:draws?|withdraws?|takes?))|(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
 /** "In ten years she begins to withdraw", "ten years later it is turned into a pension". */
 const drawnFrom =
   /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
 const drawnThen =
-  /⟨t\d+⟩[^?!.]{0,60}, (?:the [a-z]+|he|she|they|it) (?:then )?(?:draws|withdraws|takes)|(?:then|on finishing|(?<![a-z])once|(?<![a-z])when|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
+  /from (?:then|that (?:time|day|date)) on[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|paid out)|⟨t\d+⟩[^?!.]{0,60}, (?:the [a-z]+|he|she|they|it) (?:then )?(?:draws|withdraws|takes)|(?:then|on finishing|(?<![a-z])once|(?<![a-z])when|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
 
 /** @returns nothing where payments begin at once */
 export function readDeferred(page: Page): DraftReading | undefined {
@@ -35,7 +35,7 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing (?:is (?:paid|due|repaid)|to pay)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
@@ -57,7 +57,8 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const isOnce =
     /(?:repaid|paid back|repays?|settled|settles?|clears?|cleared)[^.?!⟨]{0,24} (?:in|by|with) (?:one|a single) (?:payment|sum)/;
   if (isOnce.test(page.flat)) return undefined;
-  if (!wait || !/loan|borrow|debt|lent|lends|buy now/.test(page.flat)) return undefined;
+  if (!wait || !/loan|borrow|debt|lent|lends|buy now|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(page.flat))
+    return undefined;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );

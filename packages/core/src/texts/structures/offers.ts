@@ -17,6 +17,10 @@ const mark = new RegExp(
 const turns =
   /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|rather than|instead of|than(?= (?:at|with|under|in|over|by|on) )|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
 
+/** "… than if the rate had stayed at 3.6 %": one loan, with the change and without. */
+const asIfUnchanged =
+  /than if (?:the (?:interest )?rate|it|nothing) had (?:stayed|remained|not (?:changed|risen|fallen|gone|been raised|been cut)|never changed|changed)|than (?:with|at) an unchanged rate/;
+
 /** @returns nothing where the text does not tell two offers */
 export function readOffers(page: Page): DraftReading | undefined {
   const compares =
@@ -31,7 +35,8 @@ export function readOffers(page: Page): DraftReading | undefined {
     page.questions.some(({ asked }) => asked === 'nominalRate') &&
     page.tokens.some(({ form }) => form === 'money');
   // Both payments of a loan whose rate changes.
-  if (!compares && !kinds && changesOfText(page).some(({ kind }) => kind === 'rate')) return undefined;
+  const changes = changesOfText(page).some(({ kind }) => kind === 'rate');
+  if (changes && ((!compares && !kinds) || asIfUnchanged.test(page.flat))) return undefined;
   const orLease = /(?:,|;| -)? or (?:else )?(?:lease|rent|hire) it(?![a-z])/.test(page.flat);
   if (!compares && !both && !kinds && !isFlatToo && !orLease) return undefined;
   // "What does the holiday cost her?"
@@ -279,7 +284,12 @@ function regionsOf(page: Page): Regions | undefined {
 
 /** "A lender offers 16,000 repaid by 60 payments of 318; a second lender … 48 payments of 383": no rates, and two payments. */
 function paymentsOfTwo(page: Page): Regions | undefined {
-  if (!page.questions.some(({ asked }) => /Rate$|ratePerPayment/.test(asked))) return undefined;
+  const asksRate = page.questions.some(
+    ({ asked, unit }) =>
+      /Rate$|ratePerPayment/.test(asked) ||
+      (asked === 'choice' && /(?<![a-z])rates?(?![a-z])/.test(page.flat.slice(unit.start, unit.end))),
+  );
+  if (!asksRate) return undefined;
   const [one, other, third] = page.signs.flatMap(([sign], at) =>
     sign?.role === 'payment' && sign.weight >= 9 && page.tokens[at]?.form === 'money' ? [page.places[at]!] : [],
   );

@@ -69,30 +69,36 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   });
 }
 
-const insteadOf = /⟨m(\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,50} (?:instead of|rather than) (?:the |only )?⟨m(\d+)⟩/;
+/** "Instead of the 512 a month that is due, she pays 600." */
+const paidInstead =
+  /instead of (?:the |her |his |their )?⟨m(?<usual>\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,60}, [a-z ]{2,30} (?:pays|saves|deposits|draws|withdraws|puts away|sets aside) ⟨m(?<other>\d+)⟩(?! (?:more|extra))/;
+const insteadOf =
+  /⟨m(?<other>\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,50} (?:instead of|rather than) (?:the |only )?⟨m(?<usual>\d+)⟩/;
 
 /** "If she raises them to 1,085, how many fewer are there?" */
 const raisedTo =
-  /(?<![a-z])if (?:he|she|they|it|the [a-z]+) (?:raises?|increases?|lifts?|cuts?|lowers?|reduces?) (?:it|them|(?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments?) to ⟨m(\d+)⟩(?=[^.]*\?)|(?<![a-z])if (?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments? (?:is|are|was|were) (?:raised|increased|lifted|lowered|cut|reduced) to ⟨m(\d+)⟩(?=[^.]*\?)/;
+  /(?<![a-z])if (?:he|she|they|it|the [a-z]+) (?:raises?|increases?|lifts?|cuts?|lowers?|reduces?) (?:it|them|(?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments?) to ⟨m(?<raised>\d+)⟩(?=[^.]*\?)|(?<![a-z])if (?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments? (?:is|are|was|were) (?:raised|increased|lifted|lowered|cut|reduced) to ⟨m(?<other>\d+)⟩(?=[^.]*\?)/;
 
 /** "How much sooner is it paid off if 450 is paid each month instead of 400?" */
 function readInsteadOf(page: Page): DraftReading | undefined {
-  const found = insteadOf.exec(page.flat) ?? raisedTo.exec(page.flat);
-  const isRaised = found !== null && found[0].startsWith('if ');
-  const other = Number(found?.[1] ?? found?.[2]);
-  const usual = Number(
-    (isRaised ? undefined : found?.[2]) ?? page.signs.findIndex(([sign]) => sign?.role === 'payment'),
-  );
+  const told = paidInstead.exec(page.flat);
+  const found = told ?? insteadOf.exec(page.flat) ?? raisedTo.exec(page.flat);
+  const groups = found?.groups ?? {};
+  const other = Number(groups.other ?? groups.raised);
+  const usual = Number(groups.usual ?? page.signs.findIndex(([sign]) => sign?.role === 'payment'));
   if (!found || other === usual || !page.questions.some(({ asked }) => asked === 'difference')) return undefined;
   const asUsual: RoleSign = { role: 'payment', weight: 15, start: found.index, end: found.index + found[0].length };
-  const told = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
-  const first = readPlan(told, { scope: without(page.places[other]!), questions: [] });
+  const asked = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
+  const first = readPlan(asked, { scope: without(page.places[other]!), questions: [] });
   const { plan, read } = first;
   if (plan.payment !== tokenAt(page, usual).value || plan.unknown !== 'payments' || read.missing.length > 0)
     return undefined;
-  const questions = ownedQuestions(page, ({ asked, start }): Owner =>
-    asked === 'difference' ? 'across' : start < found.index ? 0 : 1,
-  );
+  const questions = ownedQuestions(page, (question): Owner => {
+    if (question.asked === 'difference') return 'across';
+    // What is paid instead is told first: the questions are about it, but for "otherwise".
+    if (told) return /otherwise|normally|as (?:usual|demanded|agreed)/.test(wordsOf(page, question)) ? 0 : 1;
+    return question.start < found.index ? 0 : 1;
+  });
   return paidOtherwise(page, first, questions, other);
 }
 

@@ -41,7 +41,8 @@ function clausesOf(page: Page, { start, end }: Span): Span[] {
 
 /** "… for ten years and then leaves it alone for thirty": no single plan. */
 function isInStages({ flat }: Page, { start, end }: Span): boolean {
-  const words = flat.slice(start, end);
+  // "Bea waits ten years, then pays …": one plan that begins later.
+  const words = flat.slice(start, end).replace(/(?<![a-z])waits?(?: for)? ⟨t\d+⟩,? (?:and )?(?:only )?then /, '');
   return /(?<![a-z])(?:then|after that|afterwards)(?![a-z])/.test(words) && [...words.matchAll(/⟨t/g)].length > 1;
 }
 

@@ -20,6 +20,9 @@ interface Two {
   readonly isRather?: true;
 }
 
+/** "(b) at the beginning of the year?" */
+const toldAt = /^\W*(?:and |or )?(?:\(?[a-h]\)\s*)?(?:at|on) /;
+
 /** @returns nothing where payments fall one way only */
 export function readTwoTimings(page: Page): DraftReading | undefined {
   const two = twoOf(page);
@@ -28,14 +31,19 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   const asked = two.other ? [two.other] : [];
   const isTiming = (span: Span): boolean =>
     isIn(asked, span) ||
-    /^\W*(?:and |or )?(?:what (?:would|will|is) (?:it|they|that)(?: be)? (?:if )?)?(?:at|on|in|by) [^?]*\W*$/.test(
+    /^\W*(?:and |or )?(?:\(?[a-h]\)\s*)?(?:what (?:would|will|is) (?:it|they|that)(?: be)? (?:if )?)?(?:at|on|in|by) [^?]*\W*$/.test(
       page.flat.slice(span.start, span.end),
     );
   const once: Page = {
     ...page,
     timings: page.timings.filter(({ says }) => says === one),
     questions: page.questions.filter(
-      ({ start, asked: what }) => what === 'difference' || !isIn(asked, { start, end: start }),
+      ({ start, asked: what, isSupposed, unit }) =>
+        what === 'difference' ||
+        !(
+          isIn(asked, { start, end: start }) ||
+          (isSupposed && isTiming(unit) && toldAt.test(page.flat.slice(unit.start, unit.end)))
+        ),
     ),
     unread: page.unread.filter((span) => !isTiming(span)),
   };

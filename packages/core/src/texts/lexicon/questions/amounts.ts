@@ -5,6 +5,12 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    13,
+    'what (?:is|was) (?:it|the (?:note|bill|debt|claim)) (?:sold|bought|discounted) for',
+    'what (?:does|did) (?:the )?(?:note|bill) (?:sell|go) for',
+  ),
   cue('amount', 17, setAsideAtBirth),
   cue('amount', 14, '(?:^|[:;] ?)value (?:on|at|upon) (?:delivery|the start|signing)'),
   cue(

@@ -5,6 +5,18 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'choice',
+    17,
+    'which (?:loan |offer |one |of them )?(?:costs|takes|needs|brings|bears) (?:the )?(?:less|least|more|most) (?:total )?interest',
+  ),
+  cue(
+    'difference',
+    13,
+    'how much (?:interest )?(?:does|do) (?:he|she|they|[a-z]+) (?:thereby |thus )?(?:spares?|saves?) (?:himself|herself|themselves)',
+    'how much interest (?:does|do) (?:he|she|they|[a-z]+) (?:thereby |thus )?(?:spare|save)(?: (?:himself|herself|themselves))?',
+    'how much interest (?:has|have) (?:he|she|they|[a-z]+) (?:thereby |thus )?(?:saved|spared)',
+  ),
+  cue(
     'difference',
     15,
     'what (?:has|have|will|does|did) (?:the|this|that) <m> (?:thereby |thus )?(?:saved?)',

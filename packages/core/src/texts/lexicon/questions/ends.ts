@@ -323,7 +323,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     '(?:final|future|maturity|accumulated|closing|end|redemption) (?:value|amount|balance|sum)',
     'value of (?:the|her|his|their|its|this|that) (?:fund|account|investment|savings|plan|deposit|annuity|pot|bond)',
     'balance (?:in|of) (?:the|her|his|their|its) (?:fund|account|savings)',
-    '(?:balloon|residual)(?: payment| value)?(?! of <)(?! is <)',
+    '(?:balloon|residual)(?: payment| value)?(?! of <)(?! is <)(?! (?:with (?:them|it)|included|counted))',
     'fv ?= ?\\?|find (?:the )?fv|fv\\?|s ?=? ?\\?',
     'how large (?:is|will|does) ~(?:fund|pot|account|it|balance)',
     'amount (?:at the end|after|in the (?:fund|account))',

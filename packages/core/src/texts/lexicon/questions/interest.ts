@@ -13,6 +13,7 @@ export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     15,
+    '(?:what|how much) (?:does|has|have|will) (?:the|it|this) ?(?:fund|account|money|plan|savings)? ?(?:have )?earned(?: (?:altogether|in all|in total|in interest))',
     '(?:what|how much) (?:does|do|will|did) (?:the|it|this) ?(?:fund|account|money|plan|savings)? ?(?:earn|yield|bring in)s? (?:altogether|in all|in total|in interest)',
   ),
   cue('financeCharge', 15, 'total (?:finance|financing|credit|leasing) (?:cost|costs|charge|charges)'),

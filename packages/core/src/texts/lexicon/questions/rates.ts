@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'nominalRate',
+    12,
+    '(?:what are|find|give|state|compute|calculate|determine) (?:the |both )?(?:<n> )?(?:nominal )?(?:interest )?rates(?= ?[,?.;]| nominal| compounded| convertible| per)',
+    '(?:what|which) (?:nominal )?(?:interest )?rates(?:,| (?:do|are|does))',
+  ),
+  cue(
+    'nominalRate',
     14,
     '(?:nominal )?rate,? (?:compounded|convertible)[^?⟨]*<e>[^?]{0,14} (?:that|which) (?:matches|equals|corresponds to|goes with|is (?:equivalent|equal) to)',
   ),

@@ -45,7 +45,13 @@ export const timesAsked: readonly Cue<Asked>[] = [
     '^years?(?= ?\\?)',
     '(?:exact )?time in years',
   ),
-  cue('payments', 12, '^(?:and )?payments in all(?=[,?;]|$)'),
+  cue(
+    'payments',
+    12,
+    '^(?:and )?payments in all(?=[,?;]|$)',
+    'how many (?:of them )?are (?:of )?(?:full|complete|whole)',
+    'how many would (?:it|there) (?:have been|be)',
+  ),
   cue(
     'payments',
     10,
