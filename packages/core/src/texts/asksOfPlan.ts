@@ -220,7 +220,7 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
 /** What an effective rate is to be compounded; beside any other, the compounding is its own. */
 function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: ReadPlan): number | undefined {
   const words = flat.slice(unit.start, unit.end);
-  if (/⟨p/.test(words) && rate?.quoted !== 'effective') return undefined;
+  if (/⟨p/.test(words) && rate?.quoted === 'nominal') return undefined;
   const notation = /(?:^|[^a-z])j\(?_?(\d+)/.exec(words)?.[1];
   if (notation !== undefined) return Number(notation);
   return periods.find(({ use, token }) => {

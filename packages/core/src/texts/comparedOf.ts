@@ -13,6 +13,12 @@ export function comparedOf(unit: string, flat: string): ReadQuantity {
     )
   )
     return 'payment';
+  if (
+    /how much (?:lower|higher|smaller|larger|less|more|greater|bigger)[^?⟨]{0,20} (?:the|his|her|their|its|each|every) (?:new )?(?:⟨e\d+⟩ )?(?:payment|instal?ment|rental|deposit)s?(?! (?:in all|altogether|of))/.test(
+      unit,
+    )
+  )
+    return 'payment';
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/pay(?:s|ing)? in all|paid in all|pays? altogether|total (?:of the )?payments/.test(unit)) return 'totalPaid';
   if (

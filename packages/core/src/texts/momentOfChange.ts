@@ -121,15 +121,23 @@ export function twoMoments(page: Page, token: number): Moment[] | undefined {
 const afterFirstYear =
   /(?<![a-z])(?:after|at the end of|once) (?:the |her |his |their |its )?first year(?! ⟨)(?: (?:is|was) over)?(?![a-z])/;
 
-/** The moment that stands nearest in the sentence, or in the one before. */
 const goesOnThen = /(?<![a-z])(?:after that|since then|thereafter|from then on|afterwards)[^.;?!⟨]*$/;
 
+const besideSum =
+  /^(?: extra| more)? (?:with|after|at|on) (?:payment (?:number )?⟨n(\d+)⟩|the ⟨o(\d+)⟩(?: (?:⟨e\d+⟩ )?payment)?(?! year))/;
+
+/** The moment that stands nearest in the sentence, or in the one before. */
 export function momentOf(page: Page, token: number): Moment {
   const place = page.places[token]!;
   const sentence = sentenceAt(page, place);
   const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
   const between = betweenAgo(page, place.start);
   if (between) return between;
+  const own = besideSum.exec(page.flat.slice(place.end));
+  const beside = Number(own?.[1] ?? own?.[2] ?? NaN);
+  // Of several sums each has its own payment behind it.
+  if (own && page.signs.filter(([sign]) => sign?.role === 'extra').length > 1)
+    return { after: tokenAt(page, beside).value, taken: [{ token: beside, role: 'after' }] };
   const since = sentence && /(?<![a-z])(?:today|now)(?![a-z])/.test(sentence.text) ? timeSince(page) : undefined;
   if (since) return since;
   // "For its first five years a loan over 25 bears 4.8 %; after that it bears 6 %."

@@ -207,6 +207,10 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
           ) &&
           !/^ (?:number |no\.? )?⟨n\d+⟩[:,]/.test(flat.slice(from + end, from + end + 16)) &&
           (piece.asks ||
+            // "Present value at 4.8 %?"
+            /^\W*(?:and )?(?:the )?(?:present|accumulated|future|final|current|discounted) (?:value|worth|amount)[^?]{0,50}\?\s*$/.test(
+              sentence.text,
+            ) ||
             /(?:wanted|sought|required)$/.test(flat.slice(from + start, from + end)) ||
             !/^(?: of| is| at|:| =)* ⟨[mp]|^ = ⟨n/.test(flat.slice(from + end, from + end + 8))),
       ),

@@ -43,7 +43,7 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     ({ use, token: at, perYear }) =>
       !isSaid && use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
   );
-  const added = addedEach(page, place);
+  const added = addedEach(page, place) ?? effectiveEach(page, place);
   if (added !== undefined) return { ...more, token, quoted: 'per-period', compounding: added };
   const charged = chargedEach(page, token);
   const { quoted: settled } = page.settled;
@@ -88,6 +88,16 @@ function notationAsked({ questions, flat }: Page): Pick<PeriodUse, 'perYear'> | 
     return perYear === undefined ? [] : [{ perYear: Number(perYear) }];
   });
   return found[0];
+}
+
+/** "An effective monthly rate of 0.5 %": how often in a year, if more than once. */
+function effectiveEach({ flat, periods }: Page, { start }: Span): number | undefined {
+  const [, behind, before] =
+    /(?:effective ⟨[ea](\d+)⟩|⟨[ea](\d+)⟩ effective)(?: interest)? rate(?: of| is| =|:)? $/.exec(
+      flat.slice(0, start),
+    ) ?? [];
+  const perYear = periods.find(({ token }) => token === Number(behind ?? before))?.perYear;
+  return perYear !== undefined && perYear > 1 ? perYear : undefined;
 }
 
 /** "Interest of 0.5 % is added at the end of each month": how often in a year. */

@@ -41,7 +41,7 @@ const isQuestion = {
   test: (text: string): boolean =>
     !/ or /.test(text) &&
     (/^\W*(?:and )?(?:how (?:much|many|long|large|big)|what (?!if)|which)(?![a-z])[^?]*\?/.test(text) ||
-      (/^[^(⟨](?:[^?⟨]|⟨[ea]\d+⟩){0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text)) ||
+      (/^[^(⟨](?:[^?⟨]|⟨[eap]\d+⟩){0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text)) ||
       // "64 deposits of 350 are worth how much at the end?"
       /(?:is|are|be|becomes?|makes?|costs?|comes? to|pays?) (?:worth )?(?:how (?:much|many|large)|what)(?![a-z])[^?]*\?\W*$/.test(
         text,

@@ -114,12 +114,22 @@ export function placeLost(page: Page, { plans, roles }: DraftReading, asks: read
       form === 'nth' &&
       /^ (?:⟨e\d+⟩ )?(?:re)?(?:payment|instal|deposit|rental|withdrawal|month)/.test(page.flat.slice(end)) &&
       !isLooked(value);
+    // "5,000 with payment 60 and 5,000 with payment 120"
+    const isNumbered =
+      !roles.has(token) &&
+      form === 'count' &&
+      /(?<![a-z])(?:with|after|from|following) (?:payment|instal?ment|deposit) (?:number |no )?$/.test(
+        page.flat.slice(0, start),
+      ) &&
+      !isLooked(value);
     const isMoment =
       page.signs[token]?.[0]?.role === 'after' &&
       /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
       !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
     const quote = quoteOfToken(page, token);
-    return isPayment || isMoment ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)] : [];
+    return isPayment || isNumbered || isMoment
+      ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)]
+      : [];
   });
 }
 

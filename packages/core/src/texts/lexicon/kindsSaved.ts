@@ -5,6 +5,11 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'drawing-down',
+    12,
+    '(?:note|contract|annuity|claim|agreement) (?:that|which) (?:promises|pays|gives|yields|brings) <m> (?:<[ea]>|at (?:the )?(?:end|beginning|start) of)',
+  ),
   cue('saving', 10, '<m> <[ea]>,? paid in(?![a-z])'),
   cue('saving', 9, '(?:fund|account|plan)[^.?!]{0,60} (?:has|holds) <m>[^.?!]{0,20} and receives <m>'),
   cue(

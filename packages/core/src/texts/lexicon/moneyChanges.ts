@@ -9,6 +9,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
+    13,
+    'pays? <m> (?:extra|more|on top) (?:with|after|at|on) (?:payment <n>|the <o>(?: @payment)?),? and (?:another |again |a further |then )?{m} (?:extra )?(?:with|after|at|on)',
+  ),
+  cue(
+    'extra',
     12,
     '(?:on|with|at) the <o> (?:@payment|deposit)[^.?!]{0,110} (?:adds?|pays?|puts? in) {m}(?! (?:more|less|<[ea]>|each|every|a (?:month|quarter|year)))',
   ),

@@ -5,6 +5,13 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'finalAmountRate',
+    13,
+    'at the end {p} of (?:its|the) (?:price|value|cost) (?:is|are|remains?|must|has)',
+    '{p} of (?:its|the) (?:price|value|cost) (?:is|are|remains?|will be) (?:still |then )?(?:to be paid|payable|due|left|owed|outstanding) (?:at the end|with the last|on the last)',
+    '{p} of (?:its|the) (?:price|value|cost) (?:is|remains) still (?:to be paid|payable|due|owed)',
+  ),
+  cue(
     'ignored',
     13,
     'than if (?:the (?:interest )?rate|it) had (?:stayed|remained|been left|been kept|still been)(?: at)? {p}',

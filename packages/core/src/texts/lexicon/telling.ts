@@ -37,6 +37,20 @@ const lessReceived = (heard: Heard): boolean =>
 
 export const tellingWords: readonly TellingWords[] = [
   telling(
+    'a part of a sum',
+    '(?:⟨n\\d+⟩[- ](?:thirds|quarters|fifths)|half|(?:a|one) (?:half|third|quarter|fifth|⟨o\\d+⟩)) of (?:an?|the|her|his|their|its) ⟨m\\d+⟩',
+    (heard) =>
+      has('downPayment')(heard) ||
+      has('rebate')(heard) ||
+      heard.plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'payments') ||
+      heard.asks.some(({ quantity }) => quantity === 'years' || quantity === 'payments'),
+  ),
+  telling(
+    'payments without an end',
+    '(?<![a-z])(?:for ever|forever)(?=[.,;)]| and | starting| beginning| at )|(?<![a-z])in perpetuity(?! ?\\.\\.)|(?<![a-z])a perpetuity(?=,? (?:of|paying|that|which|with) )',
+    () => false,
+  ),
+  telling(
     'a flat charge',
     '(?:⟨p\\d+⟩(?: ⟨a\\d+⟩| interest|,)* flat|flat (?:rate|interest|charge|terms|basis|per))(?= |,|[.;])',
     ({ plans, asks }) =>

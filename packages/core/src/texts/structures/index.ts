@@ -11,7 +11,7 @@ import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
-import { readOtherTerm } from './otherTerm.ts';
+import { readOtherTerm, readToldOverAnother } from './otherTerm.ts';
 import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readAmountThenChanged } from './amountThenChanged.ts';
@@ -59,6 +59,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAgedStages,
   readTwoTerms,
   readOffers,
+  readToldOverAnother,
 ];
 
 export function readPlans(page: Page): DraftReading {

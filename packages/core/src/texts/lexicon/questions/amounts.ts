@@ -7,6 +7,11 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    14,
+    'what (?:would|will|should|could|can|does|must) (?:an? |the )?(?:buyer|investor|purchaser|bank|you|she|he|they|one|somebody|someone|firm|company) (?:pay|give|offer) for (?:an?|the|this) (?:note|contract|annuity|claim|right|bond|promise|agreement|income|paper)',
+  ),
+  cue(
+    'amount',
     13,
     'what (?:is|was) (?:it|the (?:note|bill|debt|claim)) (?:sold|bought|discounted) for',
     'what (?:does|did) (?:the )?(?:note|bill) (?:sell|go) for',
@@ -272,6 +277,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'value (?:today|now) of',
     "what (?:is|was) the [a-z]+'s (?:cash )?price(?= ?[?,])",
     '(?:its|their) value (?:today|now|on delivery|at the start)',
+    'what (?:was|were) the (?:cash |full |total |whole |purchase )?price of (?:the|her|his|their|its) [a-z -]{3,24}(?=\\?)',
     '(?:what is|find|calculate|compute|determine) the (?:cash )?price of (?:a|the|this|that) [a-z -]{3,30}(?= if| when| whose|\\?)',
     'how much should (?:he|she|they) buy (?:today|now)',
     'what (?:debt|loan) (?:do|does|did|will|can|would)',

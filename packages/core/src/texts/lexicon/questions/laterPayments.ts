@@ -5,6 +5,12 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'lastPayment',
+    17,
+    'what (?:will be|is) left to pay,? (?:<[ta]>|a|one)(?: (?:month|quarter|year|half-year|week|period))? after the last (?:full|whole|regular)',
+    'what (?:will be|is) (?:left|still) to (?:be paid|pay)[^?⟨]{0,30}after the last full',
+  ),
+  cue(
     'newPayment',
     13,
     '(?:how (?:large|much|high|big)|what) (?:are|is|must|should|will|would) (?:each of )?the (?:remaining|other|last|following|next) <n>(?: (?:<e> )?@payment)?(?: (?:then )?be)?(?= ?[?,])',

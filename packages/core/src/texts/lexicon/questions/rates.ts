@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue('nominalRate', 12, '(?:is|are) to be (?:stated|given|expressed|written|quoted) as an? (?:equivalent )?nominal'),
+  cue(
+    'effectiveRate',
+    12,
+    '(?:is|are) to be (?:stated|given|expressed|written|quoted) as an? (?:equivalent )?effective',
+  ),
   cue(
     'nominalRate',
     12,
