@@ -135,9 +135,9 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
       return [
         ...named('rate'),
         ...named('rate').map((rate) => `${rate} × ${p}`),
-        ...named('charge').flatMap((charge) => lentWordings(to).map((lent) => `${charge} / (${lent}) × 100`)),
+        ...named('charge').flatMap((charge) => lentWordings(to).map((lent) => `${charge} / ${inBrackets(lent)} × 100`)),
         ...paidWordings(to).flatMap((paid) =>
-          lentWordings(to).map((lent) => `(${paid} - (${lent})) / (${lent}) × 100`),
+          lentWordings(to).map((lent) => `(${paid} - ${inBrackets(lent)}) / ${inBrackets(lent)} × 100`),
         ),
       ];
     case 'payments':
@@ -161,10 +161,13 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
   }
 }
 
+/** A sum or a product stands in brackets where it is a part of something else; a name does not. */
+const inBrackets = (text: string): string => (/[-+×/]/.test(text) ? `(${text})` : text);
+
 /** What each payment is, where all of them come to so much. */
 function sharedWordings(to: PlanToDraft): string[] {
-  const ways = [...countWordings(to).map((count) => `(${count})`), String(to.plan.payments)];
-  return paidWordings(to).flatMap((paid) => ways.map((count) => `(${paid}) / ${count}`));
+  const ways = [...countWordings(to).map(inBrackets), String(to.plan.payments)];
+  return paidWordings(to).flatMap((paid) => ways.map((count) => `${inBrackets(paid)} / ${count}`));
 }
 
 /** What all payments come to. */
@@ -202,7 +205,9 @@ function countWordings(to: PlanToDraft): string[] {
   const sums = times.flatMap((one, at) =>
     times.slice(at + 1).flatMap((other) => one.flatMap((first) => other.map((second) => `${first} + ${second}`))),
   );
-  const shared = paidWordings(to).flatMap((paid) => named(to, 'payment').map((each) => `(${paid}) / ${each}`));
+  const shared = paidWordings(to).flatMap((paid) =>
+    named(to, 'payment').map((each) => `${inBrackets(paid)} / ${each}`),
+  );
   return [...named(to, 'payments'), ...times.flat(), ...sums, ...shared];
 }
 
