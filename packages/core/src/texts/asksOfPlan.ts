@@ -27,7 +27,7 @@ export function asksOfPlan(
 ): DraftAsk[] {
   const asks: DraftAsk[] = [];
   const last: { k?: number; from?: number; to?: number } = {};
-  const all = questions.flatMap((each) => beforeAndAfter(page, each));
+  const all = questions.flatMap((each) => inTwo(page, each));
   for (const each of all) {
     const question = heardAs(page, each, all, of.plan);
     const later = question.asked === 'newPayment' ? afterChanges(page, each, all, of.plan) : [];
@@ -81,8 +81,16 @@ function afterChanges(
 const extraNamed =
   '(?:the |this |that |her |his |their |its )?(?:[a-z]+ )?(?:lump|extra|special|one-off|additional|legacy|inheritance|bonus|windfall|gift|prize|refund|prepayment)';
 
-/** "The balance just before and just after the 9th payment" asks twice. */
-function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] {
+const inBoth =
+  /in (?:months|payments|quarters|weeks)(?:,? (?:exactly|rounded up|exact))?,? and (?:also )?(?:in )?years(?![a-z])/;
+
+/** "How long? Give the answer in months and in years", "the balance just before and just after the 9th payment": asked twice. */
+function inTwo({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] {
+  if (each.asked === 'howLong' && inBoth.test(flat))
+    return [
+      { ...each, asked: 'payments' },
+      { ...each, asked: 'years' },
+    ];
   const both =
     /(?<![a-z])(before|after),? and (?:just |right |immediately |directly |straight )?(before|after)(?![a-z])/.exec(
       flat.slice(each.unit.start, each.unit.end),

@@ -313,7 +313,9 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     /^(?:and )?how (?:much|many|long|large),?$|^find out\W*$|^with the same (?:payments|terms)\W*$/.test(text) ||
     (found.length > 0 && /^is (?:the [a-z]+|it|he|she) (?:cleared|repaid|paid off|over|gone|free)\W*$/.test(text)) ||
     (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
-    /^(?:find|give|state) the (?:old|first) and$|^solve for the (?:unknown|missing)[a-z ]{0,12}\W*$/.test(text) ||
+    /^(?:find|give|state|what (?:is|are|was|were)) the (?:old|first) and$|^solve for the (?:unknown|missing)[a-z ]{0,12}\W*$/.test(
+      text,
+    ) ||
     (found.length > 0 && /^(?:and )?what (?:afterwards|later|then|after)\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
     (found.length > 0 &&

@@ -114,14 +114,16 @@ export function placeLost(page: Page, { plans, roles }: DraftReading, asks: read
       form === 'nth' &&
       /^ (?:⟨e\d+⟩ )?(?:re)?(?:payment|instal|deposit|rental|withdrawal|month)/.test(page.flat.slice(end)) &&
       !isLooked(value);
-    // "5,000 with payment 60 and 5,000 with payment 120"
+    // "5,000 with payment 60 and 5,000 with payment 120", "after making 30 of the 72 payments"
     const isNumbered =
       !roles.has(token) &&
       form === 'count' &&
-      /(?<![a-z])(?:with|after|from|following) (?:payment|instal?ment|deposit) (?:number |no )?$/.test(
+      (/(?<![a-z])(?:with|after|from|following) (?:payment|instal?ment|deposit) (?:number |no )?$/.test(
         page.flat.slice(0, start),
-      ) &&
-      !isLooked(value);
+      ) ||
+        /^ of (?:the |its |her |his |their )?⟨n\d+⟩ (?:⟨e\d+⟩ )?payments/.test(page.flat.slice(end))) &&
+      !isLooked(value) &&
+      !plans.some(({ payments }) => payments !== null && isLooked(payments - value));
     const isMoment =
       page.signs[token]?.[0]?.role === 'after' &&
       /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&

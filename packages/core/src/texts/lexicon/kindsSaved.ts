@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    10,
+    '(?:wants?|would like|wishes for|is to have) (?:an? )?(?:equal|level|the same|fixed) <e> (?:amounts?|sums?|payments?|income)',
+  ),
+  cue(
+    'drawing-down',
     12,
     '(?:note|contract|annuity|claim|agreement) (?:that|which) (?:promises|pays|gives|yields|brings) <m> (?:<[ea]>|at (?:the )?(?:end|beginning|start) of)',
   ),

@@ -9,6 +9,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
+    12,
+    '(?:deposits?|invests?|puts?|pays?)(?: in| away)? <m> (?:now|today|at once)[^.?!]{0,20}<m> (?:in|after) <t>,? (?:and )?{m} (?:in|after) <t>',
+  ),
+  cue(
+    'extra',
     13,
     'pays? <m> (?:extra|more|on top) (?:with|after|at|on) (?:payment <n>|the <o>(?: @payment)?),? and (?:another |again |a further |then )?{m} (?:extra )?(?:with|after|at|on)',
   ),

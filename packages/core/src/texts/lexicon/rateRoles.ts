@@ -172,7 +172,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:for|of|over|on) the (?:remaining|other) {p}(?! <)(?! compound)',
     '{p} of (?:the|its|that|this) (?:price|cost)[^.?!]{0,40} (?:is|are|was|were) (?:borrowed|financed|lent|mortgaged)',
     '(?:financed|mortgaged|lent) (?:up )?(?:to|at|for) {p}(?= ?[,;.]| (?:by|of|with))',
-    '{p} (?:financing|loan-to-value|mortgage)(?! (?:for|over|from|with|through|is available|offers?|plan|deal|or|if|instead|on (?:the|a) |and (?:the|a|no|monthly)))',
+    '{p} (?:financing|loan-to-value|mortgage)(?! (?:for|over|from|with|through|is available|offers?|plan|deal|or|if|instead|on (?:the|a) |and (?:the|a|no|monthly)|\\(compounded|on <m>|of <m>))',
     '(?:mortgage|loan|credit) (?:for|of|over) {p} of',
   ),
   cue(

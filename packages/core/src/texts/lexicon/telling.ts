@@ -36,6 +36,9 @@ const lessReceived = (heard: Heard): boolean =>
   has('rebate')(heard) || heard.plans.some(({ links }) => links?.some(({ plus = 0 }) => plus < 0) ?? false);
 
 export const tellingWords: readonly TellingWords[] = [
+  telling('simple interest', '<p> simple(?: interest)?(?= |,|[.?;])|simple interest (?:at|of) <p>', ({ plans }) =>
+    plans.some(({ kind }) => kind === 'flat'),
+  ),
   telling(
     'a part of a sum',
     '(?:⟨n\\d+⟩[- ](?:thirds|quarters|fifths)|half|(?:a|one) (?:half|third|quarter|fifth|⟨o\\d+⟩)) of (?:an?|the|her|his|their|its) ⟨m\\d+⟩',

@@ -7,6 +7,11 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    16,
+    '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) ',
+  ),
+  cue(
+    'amount',
     14,
     'what (?:would|will|should|could|can|does|must) (?:an? |the )?(?:buyer|investor|purchaser|bank|you|she|he|they|one|somebody|someone|firm|company) (?:pay|give|offer) for (?:an?|the|this) (?:note|contract|annuity|claim|right|bond|promise|agreement|income|paper)',
   ),

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
+    'balance',
+    14,
+    '(?:how (?:much|large)|what) (?:is|was|will be|would be) (?:the|her|his|their) pay-?off(?: amount| figure)?',
+    '(?:find|give|state) (?:the|her|his|their) pay-?off(?: amount| figure)?',
+  ),
+  cue(
     'leftToPay',
     16,
     '(?:sum|total) of (?:those|the ones|them|the payments)(?: that (?:are|were))? (?:still )?(?:outstanding|to come|left|due|unpaid)',
