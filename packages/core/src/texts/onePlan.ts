@@ -190,7 +190,7 @@ function keptOtherwise(
 ): 'payments' | 'payment' {
   if ((plan.kind === 'saving' && plan.payment !== null) || plan.kind === 'lump-sum') return 'payment';
   if (asked.has('newPayment')) return 'payments';
-  if (plan.payment !== null && plan.unknown === 'finalAmount') return 'payment';
+  if (plan.payment !== null && (plan.unknown === 'finalAmount' || plan.unknown === 'payments')) return 'payment';
   return changes.some(({ kind }) => kind === 'rate') && !asked.has('difference') ? 'payments' : 'payment';
 }
 

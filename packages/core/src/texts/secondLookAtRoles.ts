@@ -3,7 +3,7 @@
 import { roundTo } from '../money/roundMoney.ts';
 import { doubt, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
-import { tokenAt, type Page } from './page.ts';
+import { sentenceAt, tokenAt, type Page } from './page.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
 import { yearsOf } from './tokens.ts';
 
@@ -124,12 +124,22 @@ export function placeLost(page: Page, { plans, roles }: DraftReading, asks: read
         /^ of (?:the |its |her |his |their )?⟨n\d+⟩ (?:⟨e\d+⟩ )?payments/.test(page.flat.slice(end))) &&
       !isLooked(value) &&
       !plans.some(({ payments }) => payments !== null && isLooked(payments - value));
+    // "… in year 1, in year 15 and in year 30?"
+    const named = /(?<![a-z])(?:in|of|for|after|during) (year|month|payment|quarter) (?:number )?$/.exec(
+      page.flat.slice(0, start),
+    )?.[1];
+    const isNamed =
+      named !== undefined &&
+      form === 'count' &&
+      !roles.has(token) &&
+      sentenceAt(page, page.places[token]!)?.asks === true &&
+      !plans.some(({ paymentsPerYear: p }) => isLooked(named === 'year' ? value * p : value));
     const isMoment =
       page.signs[token]?.[0]?.role === 'after' &&
       /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
       !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
     const quote = quoteOfToken(page, token);
-    return isPayment || isNumbered || isMoment
+    return isPayment || isNumbered || isNamed || isMoment
       ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)]
       : [];
   });

@@ -220,7 +220,8 @@ const isAsideIn = (piece: string): boolean =>
   !interrogative.test(piece.slice(0, 60));
 
 /** "payment 1, payment 60 and payment 120" is one list. */
-const numbered = /(?<![a-z])(?:payment|instal?ment|month|year) ⟨n\d+⟩(?:,| and|, and)\s*(?:and )?$/;
+const numbered =
+  /(?<![a-z])(?:payment|instal?ment|month|year) ⟨n\d+⟩(?:,| and|, and)\s*(?:and )?(?:(?:in|of|after|for|with) )?$/;
 
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
@@ -232,7 +233,8 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     labelled.add(end + (/^\s*/.exec(text.slice(end))?.[0].length ?? 0)).add(end);
   }
   const isCut = (at: number): boolean =>
-    !numbered.test(text.slice(0, at)) || !/^\s*(?:and )?(?:payment|instal?ment|month|year) ⟨n/.test(text.slice(at));
+    !numbered.test(text.slice(0, at)) ||
+    !/^\s*(?:and )?(?:(?:in|of|after|for|with) )?(?:payment|instal?ment|month|year) ⟨n/.test(text.slice(at));
   const places = [...cuts].filter(isCut).sort((one, other) => one - other);
   const pieces: Piece[] = [];
   // "First find …; then what is owed, and the total of …": told to find, all of it.

@@ -40,6 +40,11 @@ export const tellingWords: readonly TellingWords[] = [
     plans.some(({ kind }) => kind === 'flat'),
   ),
   telling(
+    'a last payment before the end',
+    '(?:birthday|year)[^.?!⟨]{0,30} up to and including (?:the|her|his|its) <o>',
+    () => false,
+  ),
+  telling(
     'a part of a sum',
     '(?:⟨n\\d+⟩[- ](?:thirds|quarters|fifths)|half|(?:a|one) (?:half|third|quarter|fifth|⟨o\\d+⟩)) of (?:an?|the|her|his|their|its) ⟨m\\d+⟩',
     (heard) =>

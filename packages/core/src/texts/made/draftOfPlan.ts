@@ -134,7 +134,10 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
     case 'rate':
       return [
         ...named('rate'),
-        ...named('rate').map((rate) => `${rate} × ${p}`),
+        // By the period of the payments, or by its own.
+        ...named('rate').flatMap((rate) =>
+          [p, to.plan.rate?.compoundingsPerYear ?? p].map((each) => `${rate} × ${each}`),
+        ),
         ...named('charge').flatMap((charge) => lentWordings(to).map((lent) => `${charge} / ${inBrackets(lent)} × 100`)),
         ...paidWordings(to).flatMap((paid) =>
           lentWordings(to).map((lent) => `(${paid} - ${inBrackets(lent)}) / ${inBrackets(lent)} × 100`),

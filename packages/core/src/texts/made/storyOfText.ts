@@ -30,7 +30,9 @@ export function storyOfText(text: string, reading: ProblemReading, givens: reado
   const told = asking.filter((span) =>
     reading.asks.every((ask) => ask.start < span.start || ask.start >= span.end || prompts[ask.part] !== undefined),
   );
-  return { story: withPlaces(text, givens, told), prompts };
+  const story = withPlaces(text, givens, told);
+  // A question that is all there is tells the story, too.
+  return /\p{L}/u.test(story) ? { story, prompts } : { story: withPlaces(text, givens, []), prompts: {} };
 }
 
 /** Where the question of an ask stands, to its end. */

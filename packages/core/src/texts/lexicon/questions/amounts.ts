@@ -8,7 +8,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     16,
-    '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) ',
+    '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) (?!remaining|rest|outstanding|unpaid|other)[a-z]+',
   ),
   cue(
     'amount',
