@@ -74,6 +74,10 @@ function outOfProportion(flat: string, { plans }: DraftReading): ReadDoubt[] {
       return [doubt('amount', `What is ${price}? The amount follows from what was before.`)];
     if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
       return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];
+    const { paidInAll } = plan;
+    const paidByAll = kind !== 'flat' && payment !== null && payments !== null ? payment * payments : paidInAll;
+    if (paidInAll !== undefined && paidByAll !== undefined && Math.abs(paidByAll - paidInAll) > 0.005 * paidInAll)
+      return [doubt('payment', `${payments} payments of ${payment} do not come to ${paidInAll}.`)];
     const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
     const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
     if (paid !== null && (payment ?? 0) > paid)

@@ -54,8 +54,10 @@ export function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDo
   return [...roles].flatMap(([token, { role }]) => {
     const { value, form } = tokenAt(page, token);
     const isSum = form === 'money' && ['amount', 'price', 'payment', 'finalAmount'].includes(role);
+    // What all payments come to, with everything else told: it may be the outcome, or something else.
+    const isOutcome = role === 'repaid' && plans.every(({ paidInAll }) => paidInAll === undefined);
     const quote = quoteOfToken(page, token);
-    return isSum && !held.has(value) ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
+    return (isSum && !held.has(value)) || isOutcome ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
   });
 }
 
