@@ -36,6 +36,10 @@ const isToFind =
 const things =
   /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?!rest |remainder |balance (?:in|by|over) )(?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|sum|number|rate|principal|size|time|term|value|cost|price|apr|yield|deposit|difference|saving|increase|growth|change)(?![a-z])(?! (?:being|is|was|are|falling|falls|to be) (?:made|paid|due|payable))/g;
 
+/** "…, principal and balance of the 10th payment": the same without articles. */
+const bareThings =
+  /(?:, |,? and |; )(?:interest|principal|balance|payment)(?= (?:in|of|on|for|after|at) (?!⟨[mp])|,| and (?:the )?(?:interest|principal|balance|payment|total))/g;
+
 /** It asks in so many words, and sets no choice between numbers. */
 const isQuestion = {
   test: (text: string): boolean =>
@@ -124,7 +128,7 @@ const startOfWord = ({ index, 0: words }: RegExpMatchArray): number =>
 function thingsToFind(text: string): number {
   const told = text.split(/(?<![a-z])(?:if|which|whose|when|provided)(?![a-z])/)[0] ?? text;
   const asked = [...told.matchAll(askingWords)].filter(({ index }) => !/^how many there are/.test(told.slice(index)));
-  const starts = [...told.matchAll(things), ...asked].map(startOfWord);
+  const starts = [...told.matchAll(things), ...told.matchAll(bareThings), ...asked].map(startOfWord);
   // "… if the rate is 6 % and the payments fall at month ends?" tells.
   const named = / if [^?]*⟨[mptn]\d+⟩/.test(text) ? told : text;
   return Math.max([...named.matchAll(things)].length, new Set(starts).size);
