@@ -32,6 +32,7 @@ const ways: readonly ((asking: Asking) => Question[] | undefined)[] = [
   thenAndNow,
   whatItConsistsOf,
   compoundedTwoWays,
+  nominalAndEffective,
 ];
 
 const wordsOf = ({ flat, own }: Asking): string => flat.slice(own.unit.start, own.unit.end);
@@ -107,6 +108,16 @@ function whatItConsistsOf(asking: Asking): Question[] | undefined {
 function compoundedTwoWays(asking: Asking): Question[] | undefined {
   const found = /^([^?]*(?:compounded|convertible)[^?⟨]{0,12}⟨e\d+⟩)[^?⟨]{0,14}⟨e\d+⟩\W*$/.exec(wordsOf(asking));
   return asking.own.asked === 'nominalRate' && found ? partedAt(asking, found[1]!.length, 'nominalRate') : undefined;
+}
+
+/** "And per year, nominal and effective?" */
+function nominalAndEffective(asking: Asking): Question[] | undefined {
+  const { own, others, sentence } = asking;
+  const isBoth =
+    own.asked === 'effectiveRate' &&
+    others.every(({ question }) => question.says !== 'nominalRate') &&
+    /(?<![a-z])nominal(?:ly)?,? and (?:as an? |the )?effective(?:ly)?\W*$/.test(sentence.text);
+  return isBoth ? [{ ...own, asked: 'nominalRate' }, own] : undefined;
 }
 
 /** "What are they worth at the end of the 20 years, and today?" */

@@ -143,7 +143,7 @@ function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]):
 }
 
 const firstIs = pattern(
-  '(?:first|beginning|starting|begin|start|commencing)(?: [a-z]+){0,4} (?:only )?(?:in |after )?{t} (?:from now|later|hence|after|from (?:today|then))',
+  '(?:(?:first|beginning|starting|begin|start|commencing)(?: [a-z]+){0,4}|first payment (?:of|on) (?:an?|the|her|his|their) [^.?!]{0,70} (?:is|falls) (?:made|due|paid)) (?:only )?(?:in |after )?{t} (?:from now|later|hence|after|from (?:today|then))',
 );
 
 /** A first payment that falls later than after one period. */

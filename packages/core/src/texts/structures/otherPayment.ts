@@ -173,6 +173,15 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   return paidOtherwise(once, first, questions, token);
 }
 
+/** "If 90 is added each month …? If 200 were taken out instead, when is it empty?" */
+const drawnInstead = (page: Page, { kind }: ReadPlan, token: number): Partial<ReadPlan> =>
+  kind === 'saving' &&
+  new RegExp(
+    `⟨m${token}⟩(?: [a-z]+){0,3} (?:taken|drawn|withdrawn)|(?:takes?|took|draws?|drew|withdraws?|withdrew)(?: out)? ⟨m${token}⟩`,
+  ).test(page.flat)
+    ? { kind: 'drawing-down', payments: null, finalAmount: 0, unknown: 'payments' }
+    : {};
+
 /** The plan once more at the payment that a number tells. */
 const paidOtherwise = (
   page: Page,
@@ -185,7 +194,7 @@ const paidOtherwise = (
     page,
     { ...sole, plan: { ...sole.plan, name: 'first' } },
     questions,
-    { name: 'second', payment: tokenAt(page, token).value, ...plan },
+    { name: 'second', payment: tokenAt(page, token).value, ...drawnInstead(page, sole.plan, token), ...plan },
     links,
     [[token, 'payment']],
     acrossBoth(page),

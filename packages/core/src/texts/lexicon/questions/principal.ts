@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    18,
+    '(?:what|how much) (?:has|have|had|will have) (?:then |by then )?been (?:repaid|paid off|paid back|paid) of (?:the|her|his|their|its) (?:principal|loan|debt|capital|mortgage)',
+  ),
+  cue(
+    'principal',
     15,
     '(?:what|which|how much) (?:amount of )?principal (?:is|was|has been|have been|will be|will have been|had been|gets) (?:repaid|paid|paid off|paid down|retired|reduced|cleared)',
     '(?:what|which|how much) principal (?:do|does|did|will|have|has) (?:he|she|they|it|the [a-z]+) (?:have )?(?:repay|repaid|pay off|paid off|pay down|paid down|pay|paid)',
