@@ -98,7 +98,8 @@ function isOtherTarget({ quantity, plan, args }: ReadAsk, { asks, plans }: Parts
 }
 
 /** A payment that stays though the rate rises goes on past the planned end, where a table of ours ends. */
-const isRunOn = ({ quantity }: ReadAsk, { rate, changes }: ReadPlan): boolean =>
+const isRunOn = ({ quantity }: ReadAsk, { rate, changes, unknown }: ReadPlan): boolean =>
+  unknown !== 'payments' &&
   ['payments', 'years', 'lastPayment', 'totalPaid', 'totalInterest'].includes(quantity) &&
   changes.some((each) => each.kind === 'rate' && each.keep === 'payment' && each.rate.value > (rate?.value ?? 0));
 
