@@ -59,6 +59,14 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
     placed.add(at);
   }
   const { repaid } = money;
+  // "Payments come to 512 on a loan of 25,000": each of them.
+  const [whole] = money.amount ?? [];
+  const [paid] = repaid ?? [];
+  const isEach = kind === 'borrowing' && whole !== undefined && paid !== undefined && !money.payment;
+  if (isEach && tokenAt(page, paid).value < tokenAt(page, whole).value) {
+    money.payment = [paid];
+    delete money.repaid;
+  }
   // With nothing that was lent, "repays 22,000 by 60 payments" tells the loan.
   if (
     repaid &&

@@ -139,7 +139,7 @@ function closedBy(page: Page, plan: ReadPlan): ReadPlan {
     plan.finalAmount === 0 &&
     plan.unknown === 'payment' &&
     plan.amount !== null &&
-    paysInterestAlone(page.flat);
+    paysInterestAlone(page);
   if (isBullet) return { ...plan, finalAmount: plan.amount };
   const [last] = plan.changes;
   const isEnd = last?.kind === 'extra' && plan.changes.length === 1 && last.after === plan.payments;

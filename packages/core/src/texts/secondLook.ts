@@ -57,7 +57,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...endAsStart(page, draft),
-    ...numbersDoubted(page.flat, draft, asks),
+    ...numbersDoubted(page, draft, asks),
     ...askedOtherwise(page, draft),
     ...askedByOtherTime(page, draft),
     ...comparedMissed(page, draft),

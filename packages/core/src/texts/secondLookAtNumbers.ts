@@ -3,15 +3,16 @@
 import { doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { paysInterestAlone } from './interestAlone.ts';
+import type { Page } from './page.ts';
 import type { ReadAsk, ReadDoubt, ReadPlan } from './reading.ts';
 
 /** @returns what in the plans, or in what they answer, makes no sense */
-export const numbersDoubted = (flat: string, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
   ...openedWithFirst(draft),
   ...riseTooLarge(draft),
   ...rateTooHigh(asks),
   ...dearerThanPrice(draft, asks),
-  ...outOfProportion(flat, draft),
+  ...outOfProportion(page, draft),
   ...belowNothing(asks),
   ...countsSkipped(draft, asks),
 ];
@@ -65,7 +66,7 @@ const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees 
   price - downPayment - tradeIn - rebate + fees;
 
 /** Numbers that no loan and no plan of savings would have. */
-function outOfProportion(flat: string, { plans }: DraftReading): ReadDoubt[] {
+function outOfProportion(page: Page, { plans }: DraftReading): ReadDoubt[] {
   return plans.flatMap((plan) => {
     const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
     if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
@@ -78,6 +79,11 @@ function outOfProportion(flat: string, { plans }: DraftReading): ReadDoubt[] {
     const paidByAll = kind !== 'flat' && payment !== null && payments !== null ? payment * payments : paidInAll;
     if (paidInAll !== undefined && paidByAll !== undefined && Math.abs(paidByAll - paidInAll) > 0.005 * paidInAll)
       return [doubt('payment', `${payments} payments of ${payment} do not come to ${paidInAll}.`)];
+    // "He repays 450 by monthly payments. What was the loan?": in all, or each time?
+    const isInAll =
+      /(?<![a-z])(?:in all|in total|total|altogether|all told|overall|sum of|add(?:s|ing)? up|amount(?:s|ed|ing) to)/;
+    if (paidInAll !== undefined && amount === null && !isInAll.test(page.flat))
+      return [doubt('payment', `Is ${paidInAll} paid each time, or in all?`)];
     const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
     const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
     if (paid !== null && (payment ?? 0) > paid)
@@ -85,7 +91,7 @@ function outOfProportion(flat: string, { plans }: DraftReading): ReadDoubt[] {
     // Interest alone is paid at first: another plan begins with all that is left.
     const goesOn = plans.some((other) => other !== plan && other.amount === finalAmount);
     const left = finalAmount ?? 0;
-    if (owes && amount !== null && amount > 0 && (goesOn || paysInterestAlone(flat) ? left > amount : left >= amount))
+    if (owes && amount !== null && amount > 0 && (goesOn || paysInterestAlone(page) ? left > amount : left >= amount))
       return [
         doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
       ];

@@ -55,7 +55,8 @@ export function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDo
     const { value, form } = tokenAt(page, token);
     const isSum = form === 'money' && ['amount', 'price', 'payment', 'finalAmount'].includes(role);
     // What all payments come to, with everything else told: it may be the outcome, or something else.
-    const isOutcome = role === 'repaid' && plans.every(({ paidInAll }) => paidInAll === undefined);
+    const isOutcome =
+      (role === 'repaid' || role === 'creditPrice') && plans.every(({ paidInAll }) => paidInAll === undefined);
     const quote = quoteOfToken(page, token);
     return (isSum && !held.has(value)) || isOutcome ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
   });
