@@ -29,6 +29,16 @@ export function meantInFront(sentence: Sentence): Found | undefined {
   return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
 }
 
+/** "230 a month for six years would pay off which loan?": what is asked stands at the end. */
+export function askedAtEnd(sentence: Sentence): Found | undefined {
+  const isAtEnd = /^[^?]*⟨m\d+⟩[^?]* (?:which|what|how (?:much|many|large))(?: [a-z]+){1,2} ?\?\s*$/.test(
+    sentence.text,
+  );
+  const best = isAtEnd ? bestOf(findAsked(sentence.text)) : undefined;
+  const from = sentence.start;
+  return best && { question: { ...best, start: from, end: from + best.end }, piece: sentence };
+}
+
 /** "If she clears the loan after 24 payments, how large a sum is needed?" */
 export function clearsEarly(sentence: Sentence): Found | undefined {
   const { text, start, end } = sentence;
@@ -73,7 +83,7 @@ export function meantByTold(
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
   const off =
-    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed) is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
+    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed) is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
       flat.slice(told.start, told.end),
     );
   // "It is paid off in one go after the 24th payment. What does that take?"

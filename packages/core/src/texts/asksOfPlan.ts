@@ -241,6 +241,9 @@ const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.payment
 
 const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= start && place.start <= end;
 
+const afterLast =
+  /(?<!⟨[ta]\d+⟩ |(?:one|a|an) [a-z-]+ )(just |right |immediately |directly |straight )?(?<![a-z])after (?:the|her|his|their|its|making the) (?:last|final|⟨o\d+⟩)(?: of (?:the |her |his |their |its |these |those )?⟨n\d+⟩)?(?: ⟨e\d+⟩)?(?: [a-z]+)?(?: (?:is|has been|was) (?:made|paid)(?: in)?)?\W*$/;
+
 const isBalanceAlone =
   /^\W*(?:and )?(?:the )?(?:remaining |outstanding |closing |new )?(?:balance|debt)(?: (?:left|remaining|outstanding|afterwards|then|after it))?\W*$/;
 
@@ -267,10 +270,10 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
   const isAfterLast =
     plan.timing === 'beginning' &&
     plan.payments !== null &&
-    /(?:just|right|immediately|directly|straight) after (?:the|her|his|their|its) (?:last|final)(?: (?:one|payment|deposit|instal?ment|contribution))?\W*$/.test(
-      unit,
-    );
-  if (isAfterLast) return is('balanceAfter', { k: plan.payments, moment: 'justAfterPayment' });
+    (k === undefined || k === plan.payments) &&
+    afterLast.exec(unit);
+  if (isAfterLast)
+    return is('balanceAfter', { k: plan.payments, ...(isAfterLast[1] ? { moment: 'justAfterPayment' } : {}) });
   const isAtEnd = k === undefined || (plan.payments !== null && k === plan.payments);
   const earns = plan.kind === 'saving' || plan.kind === 'lump-sum' || plan.kind === 'drawing-down';
   // "What is left of the loan after ten years?"

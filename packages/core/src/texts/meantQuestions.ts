@@ -93,6 +93,9 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
   return isOfInterest(page, each, words) ? 'interest' : undefined;
 }
 
+const isSupposing = (sentence: { readonly text: string } | undefined): boolean =>
+  /^\W*(?:and )?if [^?]*(?<![a-z])(?:were|was|instead|had)(?![a-z])/.test(sentence?.text ?? '');
+
 /** Questions as they are meant beside what the text has. */
 export function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
@@ -131,6 +134,10 @@ export function meantQuestions(page: Page): Question[] {
       /^\W*(?:⟨l\d+⟩\W*)?(?:what (?:is|was)|find|how (?:much|large) (?:is|was)) (?:the|this) balance\W*$/.test(words) &&
       /the balance (?:went|goes|is|was|by|on|over|in|at)(?![a-z])/.test(page.flat.slice(0, each.start));
     if (isRest) return [{ ...each, asked: 'amount' }];
+    // "If the rate were 7.8 % instead, which one?": the same again, and no choice.
+    const before = named[named.indexOf(each) - 1];
+    if (each.asked === 'choice' && before && /^\W*which one\W*$/.test(words) && isSupposing(sentenceAt(page, each)))
+      return [{ ...each, asked: before.asked }];
     if (each.asked === 'deposit') return [{ ...each, asked: deposit }];
     if (isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(words))
       return [{ ...each, asked: 'nominalRate' }];

@@ -95,6 +95,11 @@ const everyPattern = [
     pattern: new RegExp(`^each of the (?:next|following|coming|first) (?=[a-z0-9-]+ (?:${says})(?![a-z]))`),
     perYear,
   })),
+  // "at the start of each of the following months"
+  ...nouns.map(({ says, perYear }) => ({
+    pattern: new RegExp(`^each of the (?:next|following|coming) (?=[a-z])(?:${says})(?<=s)(?![a-z])`),
+    perYear,
+  })),
 ];
 const perPattern = [
   { pattern: /^(?:per annum|p\.? ?a\.?(?![a-z])|an? annum|pa(?![a-z]))/, perYear: 1 },

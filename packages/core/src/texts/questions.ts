@@ -1,7 +1,17 @@
 /** What a problem asks, in the order of its text, before it is known which case it is asked of. */
 
 import type { FlatText, Span } from './flatText.ts';
-import { clearsEarly, findAsked, headOf, isIt, meantByTold, meantInFront, type Found } from './askedOfTold.ts';
+import {
+  askedAtEnd,
+  clearsEarly,
+  findAsked,
+  headOf,
+  isIt,
+  meantByTold,
+  meantInFront,
+  type Found,
+} from './askedOfTold.ts';
+import { choiceIn } from './choiceAsked.ts';
 import { askedTwice } from './askedTwice.ts';
 import type { Question } from './question.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
@@ -51,8 +61,8 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const isMeant = (piece: Span): boolean =>
       meant !== undefined && (meant.piece === sentence || isInHead(sentence, piece));
     const isAside = sentence.text.startsWith('(');
-    const choice = choiceIn(sentence, found);
-    if (choice) found.unshift(choice);
+    const other = choiceIn(sentence, found) ?? (found.length === 0 ? askedAtEnd(sentence) : undefined);
+    if (other) found.unshift(other);
     const isLost =
       found.length === 0 && !isAside && !isSame && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text));
     const lost: readonly Span[] = isLost
@@ -107,21 +117,6 @@ function askedSince(flat: string, each: Question): Question {
     ? { ...each, asked: 'finalAmount' }
     : each;
 }
-
-/** "Will 2,000 at 5 % or 2,050 at 4.6 % be worth more?" */
-const eitherOr =
-  /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best)(?: for (?:an?|the) [a-z]+)? ?\?|^\W*should [^?]* (?:take|choose|accept|prefer) [^?]* or [^?]*\?/;
-
-/** "Which is cheaper?", asked by naming both. */
-function choiceIn(sentence: Sentence, found: readonly Found[]): Found | undefined {
-  const words = found.length === 0 ? eitherOr : cheaperOr;
-  if (!words.test(sentence.text) || found.some(({ question }) => question.says !== 'difference')) return undefined;
-  const end = found[0]?.piece.start ?? sentence.end;
-  return { question: { says: 'choice', start: sentence.start, end }, piece: { ...sentence, end } };
-}
-
-/** "Is the loan cheaper at bank A or at bank B, and by how much?" */
-const cheaperOr = /^\W*(?:is|are|would|will|does|do) [^?]*(?<![a-z])(?:cheaper|dearer|better)(?![a-z])[^?]* or [^?]*\?/;
 
 const isAgain = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);

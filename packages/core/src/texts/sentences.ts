@@ -157,7 +157,7 @@ export interface Piece extends Span {
 }
 
 const boundary =
-  /(?<!, in (?:pounds|dollars|euros|francs|money|payments))[,;:]\s+(?!in (?:pounds|dollars|euros|francs|money|payments)(?![a-z]))|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|interest|be |have |outstanding|due|left|owed|owing))|also|plus|but|as well as)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
+  /(?<!, in (?:pounds|dollars|euros|francs|money|payments))[,;:]\s+(?!in (?:pounds|dollars|euros|francs|money|payments)(?![a-z]))|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|interest|be |have |outstanding|due|left|owed|owing))|also(?! as an? )|plus|but|as well as)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
 /** It may go on with a list of what is asked, too. */
 const whatIs =

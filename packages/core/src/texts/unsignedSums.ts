@@ -56,12 +56,14 @@ export function plainSums(all: readonly Token[], lower: string): Token[] {
 function asPlainMoney(each: Token, lower: string): Token {
   const [before, behind] = [lower.slice(0, each.start), lower.slice(each.end)];
   const isThousands = /\d[.,\s'’]\d{3}$/.test(lower.slice(each.start, each.end));
+  // "a bond bought for 800"
+  const isBought = /(?:bought|purchased|acquired|sold|redeemed) (?:for|at) $/.test(before);
   const isSum =
     each.form === 'count' &&
     each.value >= 50 &&
     ![360, 365, 366].includes(each.value) &&
-    !(Number.isInteger(each.value) && each.value > 1900 && each.value < 2100) &&
-    (behindPlain.test(behind) || (isThousands && behindThousands.test(behind))) &&
+    !(!isThousands && Number.isInteger(each.value) && each.value > 1900 && each.value < 2100) &&
+    (isBought || behindPlain.test(behind) || (isThousands && behindThousands.test(behind))) &&
     !countsBefore.test(before);
   return isSum ? { ...each, form: 'money' } : each;
 }

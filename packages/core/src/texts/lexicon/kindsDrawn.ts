@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    13,
+    '(?:puts?|placed|deposited|invested) <m> (?:in|into) (?:an|the|a) (?:account|fund)[^.?!⟨]{0,20} to (?:pay|provide|give)(?: [a-z]+){0,4} an? (?:equal|level|fixed|regular|steady|annual|<e>)',
+  ),
+  cue(
+    'drawing-down',
     12,
     'what (?:sum|amount|deposit|investment)[^.?!⟨]{0,30} (?:gives?|yields?|provides?|pays?|will give|will provide|would give) <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>)',
   ),

@@ -6,6 +6,21 @@ import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'saving',
+    12,
+    'opens? an? (?:[a-z]+ )?(?:account|fund|plan) (?:today |now )?with <m>,? and (?:will |then )?(?:puts?|pays?|adds?|deposits?)(?: in)? (?:in |into it )?the same (?:amount|sum)',
+  ),
+  cue(
+    'saving',
+    12,
+    'will <m> and <m> <[ea]>,? (?:added|paid in|deposited|put in)[^?]{0,40} (?:be worth|grow to|come to|amount to|become|reach)',
+  ),
+  cue(
+    'saving',
+    10,
+    'how much (?:must|should|has to|is to|needs to|would have to) (?:be put in|go in)(?:to it| to it)?(?= ?[?,]| at| <[ea]>| each| every)',
+  ),
+  cue(
     'drawing-down',
     10,
     '(?:wants?|would like|wishes for|is to have) (?:an? )?(?:equal|level|the same|fixed) <e> (?:amounts?|sums?|payments?|income)',

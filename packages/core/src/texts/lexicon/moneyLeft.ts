@@ -7,6 +7,12 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    'with (?:a|an) (?:estimated |expected |assumed |remaining )?value (?:at|by) the end(?: of the (?:lease|hire|term|contract))? of {m}',
+    '(?:value|worth) at the end(?: of (?:the|its) (?:lease|hire|term|contract))? (?:of|is|:) ?{m}',
+  ),
+  cue(
+    'finalAmount',
+    13,
     '<t> (?:loan|note) (?:of|for) <m> (?:is|was|to be) (?:repaid|settled|paid back) (?:with|by|at) {m}',
     '(?:note|bill|promise) (?:pays|is worth|is for) {m} (?:in|after) <t>',
   ),

@@ -11,6 +11,11 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     13,
+    'opens? an? (?:[a-z]+ )?(?:account|fund|plan) (?:today |now )?with {m},? and (?:will |then )?(?:puts?|pays?|adds?|deposits?)(?: in)? (?:in |into it )?the same (?:amount|sum)',
+  ),
+  cue(
+    'payment',
+    13,
     '(?:puts?|deposits?|invests?|paid|pays?)[^?.!]{0,60} <m> [^?.!]{0,80}and another {m} (?:<[ea]>|at (?:the )?(?:end|beginning|start) of <e>) (?:after|from|thereafter|afterwards|ever)',
   ),
   cue('downPayment', 14, 'for which {m} (?:is|are|was|were) paid (?:down|now|at once) and <m>'),

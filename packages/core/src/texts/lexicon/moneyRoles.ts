@@ -5,6 +5,18 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue(
+    'amount',
+    12,
+    '(?:certificate|bond|note|share|policy)s? (?:was |were |is |are )?(?:bought|purchased|acquired) for {m} (?:which |that )?(?:pays?|paid|yields?|returns?|brings?|is redeemed|is worth)',
+  ),
+  cue(
+    'amount',
+    14,
+    '(?:first|initial|opening) (?:payment|deposit|contribution|sum) of {m},? (?:and|then) (?:[a-z]+ ){0,3}(?:adds?|pays?|puts?|deposits?|contributes?)(?: in)? <m> (?:at|<[ea]>|each|every)',
+    '(?:puts?|placed|deposited|invested) {m} (?:in|into|in to) (?:an|the|a) (?:account|fund)[^.?!⟨]{0,20} to (?:pay|provide|give)(?! for)',
+    'will {m} and <m> <[ea]>',
+  ),
   cue('amount', 10, '(?:investment|deposit) of {m} (?:has |had )?(?:earned|earns|grew|grows)'),
   cue(
     'amount',

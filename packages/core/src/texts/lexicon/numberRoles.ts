@@ -4,6 +4,17 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('ignored', 13, '\\({n} (?:<e> )?@payment (?:made|paid|later|have been made|are made)\\)'),
+  cue(
+    'interval',
+    12,
+    '(?:next|coming|following) (?:<e> )?@payment (?:(?:is|being|falls|falling|comes|to be) )?(?:due |made |paid |payable )?in {t}',
+  ),
+  cue(
+    'after',
+    12,
+    '(?:has|have) (?:just |now |already )?(?:made|paid) (?:the |her |his |their )?@payment (?:no|number)\\.? {n}',
+  ),
   cue('ignored', 12, '{n} times (?:its|the (?:sum|amount|deposit|investment|original)|that|as much|what)'),
   cue(
     'ignored',

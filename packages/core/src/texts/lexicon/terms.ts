@@ -15,7 +15,7 @@ export const timingCues: readonly Cue<Timing>[] = [
   cue(
     'beginning',
     9,
-    'first (?:@payment|one|of (?:them|these|which))? ?(?:is |being |due |falls |payable |paid |made )*(?:on|at|upon|with) (?:collection|pick-?up|receipt|handover|purchase|ordering|order|taking it home|moving in)',
+    'first (?:@payment|one|of (?:them|these|which))? ?(?:is |being |due |falls |payable |paid |made )*(?:on|at|upon|with) (?:collection|pick-?up|receipt|hand-?over|purchase|ordering|order|taking it home|moving in)',
   ),
   cue('beginning', 9, ...savedFromNow),
   cue('beginning', 9, '(?:on|at) signing,? (?:together |along )?with the first'),

@@ -35,7 +35,7 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing (?:is (?:paid|due|repaid)|to pay)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing (?:is (?:paid|due|repaid)|to pay)|nothing(?= for ⟨)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
@@ -57,7 +57,12 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const isOnce =
     /(?:repaid|paid back|repays?|settled|settles?|clears?|cleared)[^.?!⟨]{0,24} (?:in|by|with) (?:one|a single) (?:payment|sum)/;
   if (isOnce.test(page.flat)) return undefined;
-  if (!wait || !/loan|borrow|debt|lent|lends|buy now|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(page.flat))
+  if (
+    !wait ||
+    !/loan|borrow|debt|lent|lends|buy now|deferred|(?:payment|credit) plan|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(
+      page.flat,
+    )
+  )
     return undefined;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,

@@ -150,7 +150,11 @@ export function comparedBy(
     ({ asked, unit }) =>
       asked === 'choice' && unit.end <= question.start + 1 && sentenceAt(page, unit) === sentenceAt(page, question),
   );
-  const asked = wordsOf(page, question);
+  // "… and by how much: a hire purchase …, or a loan?" names the offers behind it.
+  const asked = wordsOf(page, question).replace(
+    /(?<=^\W*(?:and )?by how much)(?: in all| altogether| in total)?:[^]*$/,
+    '',
+  );
   // "Which is better, and by how much a month?" is one measure, too.
   const after = page.questions.find(
     ({ asked: what, unit }) =>

@@ -4,31 +4,54 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import { momentOf } from '../placesInPlan.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadLink } from '../reading.ts';
 import { paymentsTold } from '../paymentCounts.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, type Owned } from './severalPlans.ts';
 
+const rest =
+  '(?:rest|balance|remainder|what (?:is|was|remains)(?: then| still| left)*(?: owed| owing| outstanding| left)?)';
 const again =
-  /(?<![a-z])(?:extend|spread|lengthen|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
+  /(?<![a-z])(?:clear|settl|extend|spread|lengthen|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
+
+/** "If the rest is to be gone in a further eight years", told of a loan that was paid otherwise for a time. */
+const gone = new RegExp(
+  `(?<![a-z])(?:the )?${rest}(?: (?:is|are|must|should|shall|has to|to|be|then|now|all))* (?:gone|repaid|paid off|cleared|settled|paid back|paid)[^.?!⟨]{0,40} (?:over|in|within) (?:a further |another |the next |the following )?⟨([tn])(\\d+)⟩`,
+);
 
 /** @returns nothing where no time for what is left is told, or the rate changes, too */
 export function readSpreadAgain(page: Page): DraftReading | undefined {
-  const found = again.exec(page.flat);
+  const found = again.exec(page.flat) ?? gone.exec(page.flat);
   const rates = page.tokens.filter(
     ({ form }, at) => form === 'percent' && !/Rate$/.test(page.signs[at]?.[0]?.role ?? ''),
   );
   const token = Number(found?.[2]);
   const told = found && sentenceAt(page, page.places[token]!);
   if (!found || !told || rates.length !== 1) return undefined;
-  const placed = ownedQuestions(page, ({ asked, unit }) =>
-    asked === 'newPayment' || (asked === 'payment' && unit.start >= told.start && unit.end > found.index) ? 1 : 0,
-  ).map((each): Owned => (each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each));
+  // "What payments clear the rest over eight more years?"
+  const isOfRest = ({ asked, unit, end }: PlacedQuestion): boolean =>
+    asked === 'balance' &&
+    unit.start <= found.index &&
+    unit.end > found.index &&
+    /payments?/.test(page.flat.slice(unit.start, end));
+  const placed = ownedQuestions(page, (question) => {
+    const { asked, unit } = question;
+    const isThen = asked === 'payment' && unit.start >= told.start && unit.end > found.index;
+    return asked === 'newPayment' || isThen || isOfRest(question) ? 1 : 0;
+  }).map((each): Owned => (each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each));
   const first = readPlan(page, { scope: without(page.places[token]!), questions: questionsOf(placed, 0) });
   const { plan, read } = first;
   const before = placed.filter(({ owner, asked, place }) => owner === 0 && asked === 'balance' && place);
-  const k = momentOf(before.at(-1)?.place, { plan, index: 0, wanted: undefined });
-  const isOpen = plan.kind === 'borrowing' && plan.changes.length === 0 && read.missing.length === 0;
+  const k =
+    momentOf(before.at(-1)?.place, { plan, index: 0, wanted: undefined }) ??
+    (plan.unknown === 'finalAmount' && plan.payment !== null ? (plan.payments ?? undefined) : undefined);
+  // The rest of a price is no rest of a loan.
+  const isOpen =
+    plan.kind === 'borrowing' &&
+    (plan.price === undefined || again.test(page.flat)) &&
+    plan.changes.length === 0 &&
+    read.missing.length === 0;
   if (!isOpen || k === undefined || !placed.some(({ owner }) => owner === 1)) return undefined;
   const payments = paymentsTold(page, token, plan.paymentsPerYear);
   const links: ReadLink[] = [{ field: 'amount', fromPlan: 0, quantity: 'balanceAfter', args: { k } }];

@@ -52,7 +52,11 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   );
   // "What is the difference between paying at the end and at the beginning?"
   const isBetween = questions.some(
-    ({ asked: what, unit }) => what === 'difference' && / between /.test(page.flat.slice(unit.start, unit.end)),
+    ({ asked: what, unit }) =>
+      what === 'difference' &&
+      / between |how much (?:more|less|larger|smaller)[^?]* (?:had|if)(?![a-z])/.test(
+        page.flat.slice(unit.start, unit.end),
+      ),
   );
   if (!two.isRather && !isBetween && questions.every(({ owner }) => owner === 'across')) return undefined;
   const first = readPlan(once, { questions: questionsOf(questions, 0) });

@@ -7,6 +7,17 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    13,
+    '(?:would|will|could|can|does|do) (?:pay off|repay|clear|amorti[sz]e|support|carry|service|settle) (?:which|what) (?:loan|debt|mortgage|amount|sum)',
+  ),
+  cue(
+    'amount',
+    14,
+    'what (?:was|had been) (?:originally |first |once )?(?:paid|invested|deposited|put in)(?: originally| at first)? for (?:a|an|the|this|that|her|his|their) ',
+    'what (?:would|did|does|will|should) (?:it|this|that|they|the [a-z -]{2,24}) (?:have )?costs? (?:(?:if (?:it were )?(?:bought|paid)(?: for)? )?(?:in|for) cash|as a cash purchase)(?= ?[?,])',
+  ),
+  cue(
+    'amount',
     16,
     '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) (?!remaining|rest|outstanding|unpaid|other)[a-z]+',
   ),

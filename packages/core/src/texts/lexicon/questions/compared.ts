@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'difference',
+    14,
+    'how much interest (?:does|do|will|would) (?:this|that|it|doing so) (?:spare|save) (?:him|her|them)',
+    'how much more would (?:there|it|he|she|they|the [a-z]+)(?: have)?(?: be| been)?,? (?:had|if)(?= (?:it|they|the|he|she|payments|deposits))',
+  ),
+  cue(
     'choice',
     17,
     'which (?:loan |offer |one |of them )?(?:costs|takes|needs|brings|bears) (?:the )?(?:less|least|more|most) (?:total )?interest',

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue(
+    'financeCharge',
+    13,
+    'what (?:does|do|will|did) (?:the|this|that|her|his|their) (?:lease|credit|loan|plan|hire purchase) cost (?:over|above|beyond|over and above|on top of) (?:its|the|their)(?: [a-z]+)?(?: value| price| cost)(?= ?\\?)',
+  ),
   cue('interest', 13, '(?:the )?interest (?:of|for|over|in) (?:all|the whole) (?:the )?(?:<t>|term|time|years)'),
   cue(
     'interest',

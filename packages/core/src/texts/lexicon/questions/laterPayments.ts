@@ -6,6 +6,11 @@ import { ask, type Asked } from './asked.ts';
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
+    15,
+    '(?:^|\\) ?)(?:and )?the last(?: one)?,? if (?:it|that|this) (?:may|can|could|is allowed to) be (?:smaller|less)',
+  ),
+  cue(
+    'lastPayment',
     17,
     'what (?:will be|is) left to pay,? (?:<[ta]>|a|one)(?: (?:month|quarter|year|half-year|week|period))? after the last (?:full|whole|regular)',
     'what (?:will be|is) (?:left|still) to (?:be paid|pay)[^?⟨]{0,30}after the last full',

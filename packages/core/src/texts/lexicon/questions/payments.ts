@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('payment', 12, '^(?:and )?how (?:large|much|big) is (?:the|this|that|each) (?:equal |level )?amount(?= ?\\?)'),
   cue('payment', 11, 'what are the (?:(?:equal|level|<e>|resulting) )*(?:amounts|sums)(?= ?[?,]| and)'),
   cue('downPayment', 14, 'what has (?:he|she|they|it) to (?:pay|put) down'),
   cue('payment', 13, 'how large are (?:the|these|those) (?:sums|amounts)'),

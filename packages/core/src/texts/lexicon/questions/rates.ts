@@ -4,6 +4,16 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'effectiveRate',
+    13,
+    '^(?:and )?(?:then )?(?:express|state|give|write|quote|put) (?:it|this|that)(?: also| too| as well)?,? as an? (?:equivalent )?effective',
+  ),
+  cue(
+    'nominalRate',
+    13,
+    '^(?:and )?(?:then )?(?:express|state|give|write|quote|put) (?:it|this|that)(?: also| too| as well)?,? as an? (?:equivalent )?nominal',
+  ),
   cue('nominalRate', 12, '(?:is|are) to be (?:stated|given|expressed|written|quoted) as an? (?:equivalent )?nominal'),
   cue(
     'effectiveRate',

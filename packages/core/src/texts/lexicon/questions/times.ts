@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payments',
+    13,
+    '(?:from|since|after) which (?:@payment|@deposit|month|quarter|week)(?: on| onwards)? (?:does|do|will|is|are|has|have|can)',
+  ),
   cue('payments', 12, 'in (?:what|which) (?:month|quarter|week) (?:will|is|does|are)'),
   cue('howLong', 13, 'when is (?:the |her |his |their )?(?:last|final) (?:@payment|one)(?: made| due)?(?= ?[?,]| and)'),
   cue(

@@ -160,7 +160,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     14,
-    'what (?:will|would) (?:the [a-z]+|it|this) have cost',
+    'what (?:will|would) (?:the [a-z]+|it|this) have cost(?! (?:in|for) cash)',
     'what (?:does|will|did|would) (?!(?:the|this|her|his|their) (?:credit|loan|borrowing|finance|debt|mortgage))~costs? (?:in all|altogether|in total|all told)',
     'total (?:that )?(?:he|she|they|it) (?:will |would )?(?:be paid|receives?|gets?|draws?|is paid)',
   ),
