@@ -113,7 +113,12 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     };
   if (
     !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: (?:sum|amount|payment|pension|withdrawal|income))?(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
-      headOf(sentence.text).replace(/^\W*(?:if|at|with|when) [^?]{0,90}, (?=what |how )/, ''),
+      headOf(sentence.text)
+        .replace(/^\W*(?:if|at|with|when) [^?]{0,90}, (?=what |how )/, '')
+        .replace(
+          /(?<=^\W*(?:find|calculate|compute|determine|work out) (?:it|this|that)),? (?:if|when|given) [^?]*$/,
+          '',
+        ),
     )
   )
     return undefined;

@@ -8,11 +8,14 @@ import type { Compared } from './reading.ts';
 
 /** By how much the payment changes; or what the changes save. */
 export function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
-  const { plan, index, changesAfter } = of;
+  const { plan, index, changesAfter, skipped = 0 } = of;
   const isRise =
-    /ris|increas|exceed|add to|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
+    /(?:must|should|have to|has to|will|would) (?:the )?(?:later|remaining|other|following|subsequent) payments (?:have to )?be (?:larger|higher|greater|raised)|ris|increas|exceed|add to|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
       unit,
-    ) && !/interest|save|payments|how many|in all|altogether|total/.test(unit);
+    ) &&
+    !/interest|save|(?<!(?:later|remaining|other|following|subsequent) )payments|how many|in all|altogether|total/.test(
+      unit,
+    );
   // "… the saving per month": of a payment that is lowered.
   const isLowered =
     /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(
@@ -23,7 +26,7 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
     return {
       quantity: 'difference',
       plan: null,
-      args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
+      args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter + skipped } }] },
     };
   }
   // "It is paid off after seven years. How much is that, and what interest is saved by it?"

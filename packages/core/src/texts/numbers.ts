@@ -124,7 +124,7 @@ function agesAt(lower: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:now\b|today\b|at signing\b|of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:now\b|today\b|at signing\b|of (?:it|this|that) (?:down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [$£€¥]?\s?\d[\d.,\s]*(?:€ )?(?!loan|debt|mortgage|credit)(?:[a-z]+ ){1,3}(?:is|was) (?:paid|put|met|covered)(?: for| down)? (?:at once|in cash|down|now|today|immediately|by (?:insurance|an? |the |her |his |their ))|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const ofTerm = /^ of (?:the|its|his|her|their) (?:whole )?(?:term|time|payments|instalments|installments|years|life)\b/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 

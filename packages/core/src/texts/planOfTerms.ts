@@ -242,11 +242,14 @@ function periodAsked(page: Page): number | undefined {
   // "How much is that per month?" of a rate.
   const asked = page.questions.filter((each) => each.asked === 'ratePerPayment' || each.asked === 'payment');
   for (const { start, end } of asked.map((each) => behindRates(page, each))) {
+    // "What is the nominal rate per year?" is compounded as what is converted.
+    const isYearly = /(?<![a-z])nominal(?![a-z])/.test(page.flat.slice(start, end));
     // Beside it the compounding of what is converted is named, too.
     const use = page.periods.find(({ token, use: is }) => {
       const place = page.places[token]!;
       return is !== 'compounding' && place.start >= start && place.start <= end;
     });
+    if (isYearly && use?.perYear === 1) continue;
     if (use) return use.perYear;
   }
   return undefined;

@@ -207,7 +207,9 @@ function isEffective(
     if (isBefore && /⟨p\d+⟩ (?:⟨a\d+⟩ )?$/.test(page.flat.slice(0, sign.start))) return false;
     // "Which is the lower effective rate: 7.1 % compounded weekly or …"
     if (isBefore && between.includes(':') && compounding !== undefined) return false;
-    return isBefore ? between.length <= 40 : compounding === undefined || between.length < 12;
+    return isBefore
+      ? between.length <= (/ is (?:an? )?$/.test(between) ? 60 : 40)
+      : compounding === undefined || between.length < 12;
   });
 }
 

@@ -334,7 +334,9 @@ function planUnasked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDou
 /** "If she waits until she is 40 to begin": an age in a question that nothing takes. */
 function ageLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   const found = [
-    ...page.flat.matchAll(/(?:he|she|they) (?:is|are|turns?|reach(?:es)?) ⟨n(\d+)⟩(?! (?:⟨e|payments|months|years))/g),
+    ...page.flat.matchAll(
+      /(?:he|she|they) (?:is|are|turns?|reach(?:es)?) ⟨n(\d+)⟩(?! (?:⟨e|payments|months|years)|,? ⟨t\d+⟩ (?:from (?:now|today)|hence|later))/g,
+    ),
   ];
   const lost = found.find(([, at]) => !roles.has(Number(at)) && sentenceAt(page, page.places[Number(at)]!)?.asks);
   return lost

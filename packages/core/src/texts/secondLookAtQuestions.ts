@@ -149,7 +149,9 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
     const isOther =
       plans.length > 1 &&
-      /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]|^\W*of the same|(?<![a-z])if(?![a-z])/.test(text);
+      /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*(?:⟨[mp]|at the (?:beginning|start|end) of)|^\W*of the same|(?<![a-z])if(?![a-z])/.test(
+        text,
+      );
     if (
       own === 0 &&
       isQuestion.test(text) &&

@@ -154,7 +154,7 @@ export function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
     const { start, end } = page.places[token]!;
     const isTerm =
       /(?<![a-z])(?:over|for|or|after|within|until|till|am|turns) $/.test(page.flat.slice(0, start)) &&
-      /^(?:[,;.?)]|$| and )/.test(page.flat.slice(end));
+      /^(?:[,;.?)]|$| and )(?!,? ⟨t\d+⟩ (?:from (?:now|today)|hence|later))/.test(page.flat.slice(end));
     const quote = quoteOfToken(page, token);
     return form === 'count' && value > 1 && !roles.has(token) && isTerm
       ? [doubt(quote, `What is ${quote}? It is in no plan.`)]

@@ -334,7 +334,7 @@ describe('a reading laid over its text', () => {
 
 describe('what was only suspected', () => {
   it.each([
-    'Half of a $6,800 roof is paid by insurance. The rest is borrowed at 10.5% compounded monthly, 18 equal payments at the end of each month. How much is each?',
+    'Half of a $6,800 loan is paid back at once. The rest is repaid at 10.5% compounded monthly, 18 equal payments at the end of each month. How much is each?',
     'A loan of £5,000 is repaid over 3 years at 6% compounded monthly, end of month. (a) Find the payment. (b) Draw the curve of the debt.',
   ])('is right as it is, when somebody says so: %s', (text) => {
     const [{ choices } = { choices: [] }, ...others] = readProblem(text).doubts;

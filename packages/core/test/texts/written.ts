@@ -8584,7 +8584,7 @@ export const doubtful: readonly string[] = [
   'Jarl pays off a loan of £18,000 at 9% compounded monthly in 24 monthly payments over three years.  How much?',
   'The loan of $6,200 costs 9.6% compounded monthly.  Find the payment.',
   'A deposit of £4,000 grows to £3,600 in five years, compounded yearly. At what rate?',
-  'Half of a $6,800 roof is paid by insurance. The rest is borrowed at 10.5% compounded monthly, 18 equal payments at the end of each month. How much is each?',
+  'Half of a $6,800 loan is paid back at once. The rest is repaid at 10.5% compounded monthly, 18 equal payments at the end of each month. How much is each?',
   'A loan of £24,000 at 7.44% with monthly rests takes 60 month-end payments; after a year the borrower skips some. Find the payment.',
   'A fund of €40,000 is paid out at €50,000 at the end of each month at 5% compounded monthly. How many payments are there?',
   'A loan of €4,000 at 75% compounded monthly is repaid by 12 payments at the end of each month. Find the payment.',

@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    9,
+    '<m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>) (?:out of|from) (?:a (?:fund|pot|capital) of )?<m> (?:earning|at|that earns|which earns)',
+  ),
+  cue(
+    'drawing-down',
     13,
     '(?:puts?|placed|deposited|invested) <m> (?:in|into) (?:an|the|a) (?:account|fund)[^.?!⟨]{0,20} to (?:pay|provide|give)(?: [a-z]+){0,4} an? (?:equal|level|fixed|regular|steady|annual|<e>)',
   ),

@@ -6,6 +6,11 @@ import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'borrowing',
+    12,
+    '(?:spends?|spent) <m> on [^.?!]{0,60}(?:[.?!] [^?]{0,60})?(?:the )?(?:remainder|rest|balance) (?:is|was|being) (?:paid|repaid|borrowed|financed)',
+  ),
+  cue(
     'lump-sum',
     14,
     '<t> (?:loan|note) (?:of|for) <m> (?:is|was|to be) (?:repaid|settled|paid back) (?:with|by|at) <m>',

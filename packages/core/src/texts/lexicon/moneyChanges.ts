@@ -9,6 +9,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
+    13,
+    '(?:when|once|as) (?:the |her |his |their )?<o> (?:<e> )?@payment (?:is|falls|comes) (?:due|made|paid|payable)?[^.?!⟨]{0,12} (?:he|she|they) (?:pays?|adds?|sends?) {m} (?:more|extra|on top|besides)',
+  ),
+  cue(
+    'extra',
     12,
     '(?:deposits?|invests?|puts?|pays?)(?: in| away)? <m> (?:now|today|at once)[^.?!]{0,20}<m> (?:in|after) <t>,? (?:and )?{m} (?:in|after) <t>',
   ),

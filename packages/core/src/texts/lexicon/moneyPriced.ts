@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'price',
+    9,
+    '(?:spends?|spent) {m} on (?:an?|the|new|its|their|his|her|[a-z]+)[^.?!]{0,60}(?:[.?!] [^?]{0,60})?(?:the )?(?:remainder|rest|balance)',
+  ),
   cue('price', 11, '^[a-z][a-z -]{2,24}: {m}[.;,] (?:deposit|down payment|<p> (?:deposit|down))'),
   cue('price', 13, '<p> of {m} (?:down|in cash|at once|as (?:a |the )?(?:deposit|down payment))'),
   cue(

@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPaymentRate',
+    12,
+    '{p} of an? <m> [a-z ]{2,24} (?:is|was) (?:paid|put|met|covered)(?: for| down)? (?:at once|in cash|down|now|today|immediately|by (?:insurance|an? [a-z]+|the [a-z]+|(?:her|his|their) [a-z]+))',
+  ),
+  cue(
     'finalAmountRate',
     13,
     'at the end {p} of (?:its|the) (?:price|value|cost) (?:is|are|remains?|must|has)',

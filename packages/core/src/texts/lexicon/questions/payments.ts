@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    12,
+    '(?:how (?:much|large)|what) would (?:the|this|that) sum be (?:with|for|if) (?:@deposit|@payment)',
+  ),
   cue('payment', 12, '^(?:and )?how (?:large|much|big) is (?:the|this|that|each) (?:equal |level )?amount(?= ?\\?)'),
   cue('payment', 11, 'what are the (?:(?:equal|level|<e>|resulting) )*(?:amounts|sums)(?= ?[?,]| and)'),
   cue('downPayment', 14, 'what has (?:he|she|they|it) to (?:pay|put) down'),
