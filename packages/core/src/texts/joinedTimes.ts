@@ -68,7 +68,7 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
   // "after 5 and after 10 years", not "after 5 years and after 10 payments".
-  const isBare = !/^ ?(?:[a-z-]+ )?(?:payments?|instal|deposits?|withdrawals?|of (?:them|these))/.test(
+  const isBare = !/^ ?(?:[a-z-]+ )?(?:payments?|instal|deposits?|rentals?|withdrawals?|of (?:them|these))/.test(
     lower.slice(each.end),
   );
   const joins = (start: number, end: number): boolean =>
@@ -80,7 +80,8 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
       /^,? and (?:(?:what|how much|again|then) )?(?:after|in|at the end of) $|^,? (?:and )?(?:the|its|her|his|their) (?:sum|balance|amount|value|debt|total) after $/.test(
         lower.slice(start, end),
       )) ||
-    /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$|^,? and the same (?:over|for|in) $/.test(
+    (isBare && /^ against $/.test(lower.slice(start, end))) ||
+    /^ (?:or|versus|rather than|instead of|than|with) (?:over |for |in )?$|^ against (?:over |for |in )$|^,? and the same (?:over|for|in) $/.test(
       lower.slice(start, end),
     );
   // "The boy is eighteen today": of somebody whose birth is told.

@@ -7,7 +7,7 @@ import { tellingWords } from './lexicon/telling.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
-import { changeUnnamed, rateOfChanged } from './secondLookAtChanges.ts';
+import { changeUnnamed, nothingBetween, rateOfChanged } from './secondLookAtChanges.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
 import {
   countLost,
@@ -54,6 +54,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...afterTheEnd(draft, asks),
     ...beyondTheEnd(draft, asks),
     ...atNoTime(asks),
+    ...nothingBetween(asks),
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...endAsStart(page, draft),
@@ -206,7 +207,9 @@ const beyondTheEnd = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDo
 function soughtUnasked(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const [plan] = plans;
   // With its payments alone it follows from them.
-  const sums = new Set(page.tokens.flatMap(({ form, value }) => (form === 'money' ? [value] : [])));
+  const sums = new Set(
+    page.tokens.flatMap(({ form, value }) => (form === 'money' && value !== plan?.finalAmount ? [value] : [])),
+  );
   const isPayment = page.signs.every(
     (each, at) =>
       page.tokens[at]?.form !== 'money' || !each.some(({ role, weight }) => role === 'amount' && weight >= 7),

@@ -23,3 +23,11 @@ export const changeUnnamed = ({ plans }: DraftReading, asks: readonly ReadAsk[])
     ? [doubt('asks', 'The rate changes more than once: after which change is the payment asked?')]
     : [];
 };
+
+/** A difference that comes to nothing: what is compared may not be what the question means. */
+export const nothingBetween = (asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(
+    ({ quantity, answers: [answer] }) => quantity === 'difference' && answer !== undefined && Math.abs(answer) < 1e-9,
+  )
+    ? [doubt('asks', 'A difference is asked, and there is none. Is it read as it is meant?')]
+    : [];

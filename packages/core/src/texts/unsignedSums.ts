@@ -39,7 +39,7 @@ const countsBefore =
  * of values, "PV 12,800; PMT 325", is read as it stands.
  */
 export function plainSums(all: readonly Token[], lower: string): Token[] {
-  if (/(?<![a-z])(?:pv|pmt|fv)(?![a-z])/.test(lower)) return [...all];
+  if (/(?<![a-z])(?:pv|pmt|fv)(?![a-z])\s*[:=]?\s*[-−–]?\s*\d/.test(lower)) return [...all];
   const read = all.map((each) => asPlainMoney(each, lower));
   const isSum = ({ start, value }: Token): boolean =>
     value >= 50 &&

@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'borrowing',
+    9,
+    'own (?:means|funds|money) <m>[;,] (?:loan|mortgage|credit)',
+    'paying for (?:an?|the|her|his) (?:<m> )?[a-z]+ over <t>',
+  ),
+  cue(
+    'borrowing',
     12,
     '(?:spends?|spent) <m> on [^.?!]{0,60}(?:[.?!] [^?]{0,60})?(?:the )?(?:remainder|rest|balance) (?:is|was|being) (?:paid|repaid|borrowed|financed)',
   ),

@@ -8,6 +8,16 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    13,
+    '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for <t>,? (?:and )?then {m} for (?:the (?:next|following) |another |a further )?<t>',
+  ),
+  cue(
+    'extra',
+    13,
+    '(?:gets?|receives?|inherits?|wins?|is given|are given) {m}[^.?!⟨]{0,40} and (?:puts?|uses?|pays?) (?:it|them|this|all of it) (?:all )?(?:towards?|against|into|on|to reduce|off) (?:the|her|his|their|its) (?:loan|mortgage|debt|balance)',
+  ),
+  cue(
     'extra',
     13,
     '(?:when|once|as) (?:the |her |his |their )?<o> (?:<e> )?@payment (?:is|falls|comes) (?:due|made|paid|payable)?[^.?!⟨]{0,12} (?:he|she|they) (?:pays?|adds?|sends?) {m} (?:more|extra|on top|besides)',

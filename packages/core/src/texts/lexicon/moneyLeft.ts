@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    14,
+    '(?:afterwards|then|after that|at the end|later),? (?:he|she|they|it|the [a-z]+) (?:sells?|can sell|will sell|hopes to sell|expects to sell) (?:it|them|the [a-z]+) (?:for|at) {m}',
+  ),
+  cue(
+    'finalAmount',
     13,
     'with (?:a|an) (?:estimated |expected |assumed |remaining )?value (?:at|by) the end(?: of the (?:lease|hire|term|contract))? of {m}',
     '(?:value|worth) at the end(?: of (?:the|its) (?:lease|hire|term|contract))? (?:of|is|:) ?{m}',

@@ -9,6 +9,12 @@ const goal =
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPayment',
+    12,
+    'own (?:means|funds|money) {m}',
+    'after (?:a|an|the|his|her|their) (?:initial )?(?:deposit|down payment) of {m}',
+  ),
+  cue(
     'payment',
     13,
     'opens? an? (?:[a-z]+ )?(?:account|fund|plan) (?:today |now )?with {m},? and (?:will |then )?(?:puts?|pays?|adds?|deposits?)(?: in)? (?:in |into it )?the same (?:amount|sum)',

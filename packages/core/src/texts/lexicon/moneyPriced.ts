@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, '{m}[;,] own (?:means|funds|money) <m>'),
   cue(
     'price',
     9,

@@ -21,6 +21,7 @@ import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
+import { readSoldOn } from './soldOn.ts';
 import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
@@ -37,6 +38,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readStillToMake,
   readRefinanced,
   readAtFoundRate,
+  readSoldOn,
   readSpreadAgain,
   readRaisedByShare,
   readOtherTerm,

@@ -5,6 +5,13 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    14,
+    '(?:what|how much) (?:does|will|did|can|would) (?:he|she|they|the [a-z]+|[a-z]+) (?:get|receive|obtain|ask) for (?:it|them|the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
+    '(?:what|how much) (?:does|will|did|must|should|would|can) (?:he|she|they|the [a-z]+|[a-z]+) (?:pay|give|offer) for (?:the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
+    'what (?:is|was) the (?:selling |sale )?price of the (?:contract|note|claim)',
+  ),
   cue('amount', 10, '^(?:the )?(?:loan|mortgage)(?= ?[.;?])'),
   cue(
     'amount',

@@ -7,6 +7,12 @@ export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'financeCharge',
     13,
+    '^(?:the )?extra cost (?:over|above|compared with|compared to|beyond) (?:the )?cash(?: price)?',
+    'how much (?:extra|more) (?:it|this|that) costs than (?:paying )?(?:in )?cash',
+  ),
+  cue(
+    'financeCharge',
+    13,
     'what (?:does|do|will|did) (?:the|this|that|her|his|their) (?:lease|credit|loan|plan|hire purchase) cost (?:over|above|beyond|over and above|on top of) (?:its|the|their)(?: [a-z]+)?(?: value| price| cost)(?= ?\\?)',
   ),
   cue('interest', 13, '(?:the )?interest (?:of|for|over|in) (?:all|the whole) (?:the )?(?:<t>|term|time|years)'),

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
+    'nominalRate',
+    13,
+    'what would (?:one|he|she|they|you|a saver) have to (?:get|earn|be paid|receive|be offered)(?=,? (?:compounded|convertible))',
+  ),
+  cue(
     'effectiveRate',
     13,
     '^(?:and )?(?:then )?(?:express|state|give|write|quote|put) (?:it|this|that)(?: also| too| as well)?,? as an? (?:equivalent )?effective',

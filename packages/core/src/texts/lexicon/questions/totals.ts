@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    11,
+    '^(?:the )?total(?= ?[.;?]|$)',
+    '^(?:the )?total (?:on|by|in) (?:instal?lments|payments|credit|terms)',
+  ),
+  cue(
+    'totalPaid',
     13,
     'what (?:is the )?total (?:amount|sum)?(?: of money)? ?(?:will|does|do|would|did|must) ~ (?:receive|pay|withdraw|draw|repay|deposit|collect)',
   ),
