@@ -60,7 +60,7 @@ const isOfPayment = (says: Question['asked']): boolean => says === 'payment' || 
 /** "What is the payment before and after?", "What are the two payments?" of a loan whose rate changes. */
 function asksBoth({ flat, own, piece, sentence }: Asking): boolean {
   const isAround =
-    /before and (?:what )?after|and (?:then |what )?after(?:wards)?|first,? and (?:what )?(?:later|afterwards|then)/.test(
+    /before and (?:what )?after|and (?:then |what )?after(?:wards)?|in the first [a-z]+,? and (?:what )?(?:later|afterwards|then)|first,? and (?:what )?(?:later|afterwards|then)/.test(
       flat.slice(piece.start, sentence.end),
     );
   const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, own.end + 12));
@@ -86,7 +86,9 @@ function choiceAndHowMuch(asking: Asking): Question[] | undefined {
 /** "How much is saved each month, and in all?" */
 function eachAndInAll(asking: Asking): Question[] | undefined {
   const found = /^([^?]*⟨[ea]\d+⟩),? and (?:in all|altogether|in total|over the whole)(?![a-z])/.exec(wordsOf(asking));
-  return asking.own.asked === 'difference' && found ? partedAt(asking, found[1]!.length, 'difference') : undefined;
+  const { asked } = asking.own;
+  if (!found || (asked !== 'difference' && asked !== 'payment')) return undefined;
+  return partedAt(asking, found[1]!.length, asked === 'payment' ? 'totalPaid' : asked);
 }
 
 /** "What does the 10th payment consist of?": interest and principal. */

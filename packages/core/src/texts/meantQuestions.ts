@@ -134,8 +134,15 @@ export function meantQuestions(page: Page): Question[] {
       /^\W*(?:⟨l\d+⟩\W*)?(?:what (?:is|was)|find|how (?:much|large) (?:is|was)) (?:the|this) balance\W*$/.test(words) &&
       /the balance (?:went|goes|is|was|by|on|over|in|at)(?![a-z])/.test(page.flat.slice(0, each.start));
     if (isRest) return [{ ...each, asked: 'amount' }];
-    // "If the rate were 7.8 % instead, which one?": the same again, and no choice.
     const before = named[named.indexOf(each) - 1];
+    // "How many payments are saved, and how much interest?"
+    const isSavedToo =
+      each.asked === 'interest' &&
+      /^\W*(?:and )?how much interest\W*$/.test(words) &&
+      before?.asked === 'difference' &&
+      /sav(?:e|es|ed)(?![a-z])/.test(page.flat.slice(before.start, before.unit.end));
+    if (isSavedToo) return [{ ...each, asked: 'difference' }];
+    // "If the rate were 7.8 % instead, which one?": the same again, and no choice.
     if (each.asked === 'choice' && before && /^\W*which one\W*$/.test(words) && isSupposing(sentenceAt(page, each)))
       return [{ ...each, asked: before.asked }];
     if (each.asked === 'deposit') return [{ ...each, asked: deposit }];

@@ -50,6 +50,8 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
   if (charged !== undefined && settled !== 'nominal')
     return { ...more, token, quoted: 'per-period', compounding: charged, ...(settled ? {} : { unsure: true }) };
   if (perPeriod && isNominal(page, place)) return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
+  if (perPeriod && isAmongOthers(page, token, perPeriod))
+    return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   const isYearly =
     perPeriod &&
     /ly$/i.test(page.text.slice(tokenAt(page, perPeriod.token).start, tokenAt(page, perPeriod.token).end)) &&
@@ -69,6 +71,15 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, ...(other ? { wanted: other.perYear } : {}), token, quoted: 'effective', compounding: 1 };
   }
   return { ...more, token, quoted: 'nominal', ...(compounding === undefined ? {} : { compounding }) };
+}
+
+/** "5.2 % annually, 5.1 % quarterly or 5.05 % monthly": rates of a year, each compounded as it says. */
+function isAmongOthers(page: Page, token: number, { token: at, perYear }: PeriodUse): boolean {
+  const { value } = tokenAt(page, token);
+  const rates = page.tokens.flatMap(({ form, value: other }) => (form === 'percent' ? [other] : []));
+  const isAdverb = /ly$/i.test(page.text.slice(tokenAt(page, at).start, tokenAt(page, at).end));
+  const isOther = page.periods.some((each) => each.use === 'rate' && each.perYear !== perYear);
+  return isAdverb && isOther && rates.length > 1 && rates.every((other) => other < 1.6 * value && value < 1.6 * other);
 }
 
 /** "j4 = 5 %": the one that stands before the rate, else the first of the text. */

@@ -15,6 +15,7 @@ import {
   numberLost,
   paidTwice,
   placeLost,
+  priceAside,
   takenAndLost,
   takenAndSought,
 } from './secondLookAtRoles.ts';
@@ -38,6 +39,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...takenAndSought(page, draft),
     ...paidTwice(page, draft),
     ...downAsPrice(page, draft),
+    ...priceAside(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
     ...countLost(page, draft),

@@ -26,6 +26,16 @@ export const downAsPrice = (page: Page, { plans, roles }: DraftReading): ReadDou
     return role === 'price' && isDown && isSought ? [doubt(quote, `What is ${quote}? It is paid down.`)] : [];
   });
 
+/** A price that plays no part: what is lent is told otherwise, and is not what the price leaves. */
+export const priceAside = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role, plan }]) => {
+    const { price, amount, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 } = plans[plan ?? 0] ?? {};
+    const quote = quoteOfToken(page, token);
+    const left = (price ?? 0) - downPayment - tradeIn - rebate + fees;
+    const isAside = price !== undefined && amount !== undefined && amount !== null && Math.abs(amount - left) > 0.01;
+    return role === 'price' && isAside ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
+  });
+
 /** A sum that its words make a payment, taken as what is there at the start beside another payment. */
 export function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   return [...roles].flatMap(([token, { role, plan }]) => {

@@ -29,7 +29,7 @@ const behindPlain =
 
 /** A sum of thousands, "120,000 buys an annuity", has room for more words behind it. */
 const behindThousands =
-  /^\s*(?:[.?!]\s|$)|^\s+(?:in|into|with|to|by|of it|will|would|shall|must|should|can|could|may|buys?|pays?|purchases?|provides?|gives?|yields?|earns?|put|placed|saved|kept|left|which|that|and|or|if|when|after|before|within|until|as|out of|so|spread|evenly|equally|altogether|together|repaid|paid)(?![a-z])/;
+  /^\s*(?:[.?!]\s|$)|^\s+(?:in|into|with|to|by|of it|will|would|shall|must|should|can|could|may|buys?|pays?|purchases?|provides?|gives?|yields?|earns?|put|placed|saved|kept|left|which|that|and|or|if|when|after|before|within|until|as|out of|so|spread|evenly|equally|more|extra|altogether|together|repaid|paid)(?![a-z])/;
 
 const countsBefore =
   /(?:payments?|instal?lments?|deposits?|no|nos|number|after|aged|age|in|since|of year|year|years|months|(?:^|[^a-z])n ?[=:]|to|and|through|-|first|last|next|all) ?$/;

@@ -8,6 +8,12 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'borrowing',
     9,
+    '(?:agrees?|agreed|undertakes?) to pay <m> for (?:an?|the|her|his|their) [a-z -]{2,24}(?::|,|-) <m> (?:down|at|on|now|today)',
+    '(?:balance|debt) (?:carried|brought)(?: forward| over)?:? <m>',
+  ),
+  cue(
+    'borrowing',
+    9,
     'own (?:means|funds|money) <m>[;,] (?:loan|mortgage|credit)',
     'paying for (?:an?|the|her|his) (?:<m> )?[a-z]+ over <t>',
   ),

@@ -1,10 +1,15 @@
-/** Words that tell of saving, of a single sum, or of a rate alone. */
+/** Words that tell of saving; of a single sum, where they are strong. */
 
 import type { ReadKind } from '../reading.ts';
 import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtBirth } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    9,
+    'with <m> to (?:start|begin)(?: with)?,? (?:and|then) <m> (?:more |extra |further )?(?:at|<[ea]>|each|every)',
+  ),
   cue(
     'saving',
     12,
@@ -294,55 +299,5 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'already (?:holds?|has|have|in)',
     'saved already',
     'college|retirement',
-  ),
-  cue(
-    'lump-sum',
-    6,
-    'untouched',
-    'grow(?:s|n|ing)?(?: in value)? (?:to|into)',
-    'grown',
-    'lump sum',
-    'single (?:sum|deposit|amount|payment|investment)',
-    'left alone',
-    'lie(?:s)? (?:on deposit|untouched)',
-    'became',
-    'become',
-    'one-off deposit',
-    'fixed(?:-term)? deposit',
-    'doubl(?:e|es|ed|ing)(?! (?:it|the|her|his|their|each) ?(?:payment|instal|,|\\.|deposit|then))',
-    'tripl(?:e|es|ed|ing)',
-    'matures?|maturity',
-    '(?:promissory )?notes?(?= (?:for|of) <m>)',
-    'invest(?:s|ed|ing|ment)?',
-    'certificate',
-    'stood at',
-    'be worth',
-    'is worth',
-    '<m> earns?',
-    'bond',
-  ),
-  cue(
-    'lump-sum',
-    3,
-    'put(?:s)? ~away',
-    'deposit(?:s|ed)? {mn}',
-    'leaves',
-    'compound amount',
-    'accumulated (?:value|amount)',
-    'present value',
-    'discount(?:ed)?',
-    'legacy|inherit[a-z]*',
-  ),
-  cue(
-    'convert',
-    6,
-    'convert',
-    'equivalent',
-    'correspond(?:s|ing)?',
-    'quoted as',
-    'expressed? as',
-    'go with',
-    'the same as',
-    'amounts? to',
   ),
 ];

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    13,
+    '(?<![a-z])(?:an? )?(?:another )?{m} (?:more|extra|besides) (?:is|are|was|were) (?:paid|put in|added|sent) (?:with|together with|along with|after|at|on) (?:the <o>|@payment <n>|payment <n>)',
+  ),
+  cue(
     'newPayment',
     13,
     '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for <t>,? (?:and )?then {m} for (?:the (?:next|following) |another |a further )?<t>',

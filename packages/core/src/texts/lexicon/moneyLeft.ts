@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    13,
+    '(?:deposits?|payments?)[^.?!]{0,70} (?:leaves?|left|makes?|made|produces?|produced|brings?|brought) {m} in (?:the|her|his|their|its) (?:account|fund|plan)',
+  ),
+  cue(
+    'finalAmount',
     14,
     '(?:afterwards|then|after that|at the end|later),? (?:he|she|they|it|the [a-z]+) (?:sells?|can sell|will sell|hopes to sell|expects to sell) (?:it|them|the [a-z]+) (?:for|at) {m}',
   ),

@@ -9,6 +9,11 @@ const goal =
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
+    'payment',
+    13,
+    '<m> to (?:start|begin)(?: with)?,? (?:and|then) {m} (?:more |extra |further )?(?:at|<[ea]>|each|every)',
+  ),
+  cue(
     'downPayment',
     12,
     'own (?:means|funds|money) {m}',

@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'price',
+    12,
+    '(?:agrees?|agreed|undertakes?) to pay {m} for (?:an?|the|her|his|their) [a-z -]{2,24}(?::|,|-) <m> (?:down|at|on|now|today)',
+  ),
   cue('price', 12, '{m}[;,] own (?:means|funds|money) <m>'),
   cue(
     'price',

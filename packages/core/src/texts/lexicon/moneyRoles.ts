@@ -5,6 +5,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 12, 'the {m} (?:balance|remainder|rest) of (?:a|the|her|his|their) (?:mortgage|loan|debt)'),
+  cue(
+    'amount',
+    13,
+    'with {m} to (?:start|begin)(?: with)?,? (?:and|then) <m>',
+    '(?:balance|debt) (?:carried|brought)(?: forward| over)?:? {m}',
+  ),
   cue(
     'amount',
     12,

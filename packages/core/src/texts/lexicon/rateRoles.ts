@@ -209,14 +209,14 @@ export const rateCues: readonly Cue<WordRole>[] = [
     'feeRate',
     11,
     '{p} of (?:the|its|that|what is) (?:loan|sum|amount|debt|borrowed)(?: borrowed| lent)? (?:as|for|in) (?:a|an|the|its) [a-z -]{0,16}(?:fee|charge|commission)',
-    '(?:fee(?: is| of|:)*|(?:a|the) (?:charge|premium) of) {p}(?! (?:of [a-z ]+ )?(?:<a>|a year|flat))',
+    '(?:fee(?: is| of|:)*|(?:a|the) (?:charge|premium) of) {p}(?! of it(?![a-z]))(?! (?:of [a-z ]+ )?(?:<a>|a year|flat))',
     '{p} (?:[a-z-]+ )?fee',
   ),
   cue(
     'newRate',
     10,
     '(?:goes|went|going|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
-    "(?:lowers|raises|cuts|reduces|increases|changes|puts up|brings down)(?: [a-z']+){0,6} from <p> to {p}",
+    "(?:lowers|raises|cuts|reduces|increases|changes|puts up|brings down)(?: [a-z']+| <[tn]>){0,7} from <p> to {p}",
   ),
   cue(
     'newRate',

@@ -36,6 +36,11 @@ const lessReceived = (heard: Heard): boolean =>
   has('rebate')(heard) || heard.plans.some(({ links }) => links?.some(({ plus = 0 }) => plus < 0) ?? false);
 
 export const tellingWords: readonly TellingWords[] = [
+  telling(
+    'a fee on what is left',
+    'against (?:a|the) (?:fee|charge|premium) of <p> of (?:it|this|that|what is left|the balance)',
+    () => false,
+  ),
   telling('simple interest', '<p> simple(?: interest)?(?= |,|[.?;])|simple interest (?:at|of) <p>', ({ plans }) =>
     plans.some(({ kind }) => kind === 'flat'),
   ),

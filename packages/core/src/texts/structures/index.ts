@@ -29,7 +29,7 @@ import { readToldPayment } from './toldPayment.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
-import { readTwoTimings } from './twoTimings.ts';
+import { readSameWorth, readTwoTimings } from './twoTimings.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRates,
@@ -52,6 +52,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readGoalToo,
   readInterestFirst,
   readDeferred,
+  readSameWorth,
   readTwoTimings,
   readWorthTwice,
   readPhases,

@@ -24,15 +24,7 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
   if (!time || !/loan|borrow|debt|mortgage|lent|lends/.test(page.flat)) return undefined;
   const { token, years } = time;
   // "… after the first three years" comes later.
-  const payments = page.questions.filter(({ asked }) => asked === 'payment' || asked === 'newPayment');
-  // "What is the payment then? And afterwards?"
-  const isThen = (question: PlacedQuestion): boolean =>
-    question.start === payments[0]?.start && payments.length > 1 && inThatTime.test(wordsOf(page, question));
-  const isFirst = (question: PlacedQuestion): boolean =>
-    isThen(question) ||
-    ofFirst.test(
-      wordsOf(page, question).replace(/(?:after|once|when|behind|following) (?:the |these |those )?first /g, ''),
-    );
+  const isFirst = firstAsked(page);
   const questions = ownedQuestions(page, (question): Owner =>
     question.asked === 'payment' || question.asked === 'newPayment' ? (isFirst(question) ? 0 : 1) : 'across',
   ).map((each) => ({
@@ -77,6 +69,21 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
     questions,
     () => undefined,
   );
+}
+
+/** Which questions ask of the time of interest alone. */
+function firstAsked(page: Page): (question: PlacedQuestion) => boolean {
+  const payments = page.questions.filter(({ asked }) => asked === 'payment' || asked === 'newPayment');
+  // "What is the payment then? And afterwards?"
+  const isThen = (question: PlacedQuestion): boolean =>
+    question.start === payments[0]?.start && payments.length > 1 && inThatTime.test(wordsOf(page, question));
+  return (question) =>
+    isThen(question) ||
+    // "What does he pay in the first year, and what later?" asks for both in one breath.
+    (!(question.asked === 'newPayment' && question.start === payments[0]?.start) &&
+      ofFirst.test(
+        wordsOf(page, question).replace(/(?:after|once|when|behind|following) (?:the |these |those )?first /g, ''),
+      ));
 }
 
 interface TimeOfInterest extends ToldTime {

@@ -6,6 +6,7 @@ import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { comparedOf } from '../comparedOf.ts';
 import { pattern } from '../pattern.ts';
+import type { Question } from '../question.ts';
 import type { RoleSign } from '../roles.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
@@ -19,7 +20,7 @@ const paysOther = pattern(
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
 const paysInstead = pattern(
-  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?',
+  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|instead of (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
 );
 
 const mayStand: ReadonlySet<string> = new Set(['payment', 'amount', 'payments', 'howLong', 'years']);
@@ -47,7 +48,9 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const isTime = second.some(({ asked }) =>
     ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
   );
-  if (!isTime || !first.some(({ asked }) => mayStand.has(asked))) return readAskedAgain(page);
+  // "Instead of the computed payment she pays 1,000": the payment is sought, asked for or not.
+  const isComputed = /instead of (?:the|her|his|their) (?:computed|required|calculated|exact) /.test(found[0]);
+  if (!isTime || !(isComputed || first.some(({ asked }) => mayStand.has(asked)))) return readAskedAgain(page);
   const other = tokenAt(page, token);
   const again = page.places.filter(
     (_, at) => page.tokens[at]?.form === 'money' && page.tokens[at].value === other.value,
@@ -86,7 +89,11 @@ function readInsteadOf(page: Page): DraftReading | undefined {
   const groups = found?.groups ?? {};
   const other = Number(groups.other ?? groups.raised);
   const usual = Number(groups.usual ?? page.signs.findIndex(([sign]) => sign?.role === 'payment'));
-  if (!found || other === usual || !page.questions.some(({ asked }) => asked === 'difference')) return undefined;
+  // "He could pay only 180 instead of the 215 agreed. How many more payments did it need?"
+  const isMore = ({ asked, unit }: Question): boolean =>
+    asked === 'payments' && /(?<![a-z])how many (?:more|fewer)(?![a-z])/.test(page.flat.slice(unit.start, unit.end));
+  const compares = (each: Question): boolean => each.asked === 'difference' || isMore(each);
+  if (!found || other === usual || !page.questions.some(compares)) return undefined;
   const asUsual: RoleSign = { role: 'payment', weight: 15, start: found.index, end: found.index + found[0].length };
   const asked = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
   const first = readPlan(asked, { scope: without(page.places[other]!), questions: [] });
@@ -94,11 +101,11 @@ function readInsteadOf(page: Page): DraftReading | undefined {
   if (plan.payment !== tokenAt(page, usual).value || plan.unknown !== 'payments' || read.missing.length > 0)
     return undefined;
   const questions = ownedQuestions(page, (question): Owner => {
-    if (question.asked === 'difference') return 'across';
+    if (compares(question)) return 'across';
     // What is paid instead is told first: the questions are about it, but for "otherwise".
     if (told) return /otherwise|normally|as (?:usual|demanded|agreed)/.test(wordsOf(page, question)) ? 0 : 1;
     return question.start < found.index ? 0 : 1;
-  });
+  }).map((each) => (isMore(each) ? { ...each, asked: 'difference' as const } : each));
   return paidOtherwise(page, first, questions, other);
 }
 

@@ -132,7 +132,7 @@ function bySentence(page: Page, questions: readonly Owned[]): Owned[][] {
 /** "Total interest of each? Difference?" is measured as what was asked before. */
 function bareDifference(page: Page, question: Owned): string | undefined {
   const isBare =
-    /^\W*(?:and )?(?:which (?:one |of (?:them|the two) )?is the (?:lower|higher|smaller|larger|greater)\W*$|(?:the |their |what is the )?difference\W*$|by how much\W*$|how much (?:lower|higher|larger|smaller|bigger|less|more) (?:would|will|is|was|were|are) (?:it|that|they|this)(?: have)?(?: been| be)?(?=\W|$)|by how much (?:would|will|does|do) (?:it|that|they|the payments?) (?:rise|fall|change|increase|decrease|grow|drop|go (?:up|down)))/.test(
+    /^\W*(?:and )?(?:which (?:one |of (?:them|the two) )?is the (?:lower|higher|smaller|larger|greater)\W*$|(?:the |their |what is the )?difference\W*$|by how much\W*$|how much (?:lower|higher|larger|smaller|bigger|less|more) (?:would|will|is|was|were|are) (?:it|that|they|this)(?: have)?(?: been| be)?(?=\W|$)|by how much (?:would|will|is|are) (?:it|that|they|each|each (?:payment|one|of them)) (?:be )?(?:lower|higher|smaller|larger|less|more)|by how much (?:would|will|does|do) (?:it|that|they|the payments?) (?:rise|fall|change|increase|decrease|grow|drop|go (?:up|down)))/.test(
       wordsOf(page, question),
     );
   const before = page.questions.filter(({ start }) => start < question.start).at(-1);

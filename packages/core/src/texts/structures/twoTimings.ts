@@ -79,6 +79,40 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   );
 }
 
+const sameWorth = /(?<![a-z])(?:equivalent|equally good|worth (?:just )?as much|the same (?:value|worth))(?![a-z])/;
+
+/** "What would be the equivalent rent if it were paid at the end of each month?": as much worth, at the other timing. */
+export function readSameWorth(page: Page): DraftReading | undefined {
+  const two = twoOf(page);
+  if (!two?.other || !sameWorth.test(two.other.text)) return undefined;
+  const asked = [two.other];
+  const [one, second] = two.order;
+  const questions = ownedQuestions(page, ({ unit }) => (isIn(asked, unit) ? 1 : 0));
+  const later = questions.filter(({ owner }) => owner === 1);
+  const once: Page = { ...page, timings: page.timings.filter(({ says }) => says === one) };
+  const first = readPlan(once, { questions: questionsOf(questions, 0) });
+  const { plan, read } = first;
+  const quantity = plan.unknown === 'amount' || plan.unknown === 'finalAmount' ? plan.unknown : undefined;
+  const isKnown = plan.payment !== null && quantity !== undefined && read.missing.length === 0;
+  if (!isKnown || later.length !== 1 || later[0]?.asked !== 'payment') return undefined;
+  const then = {
+    ...plan,
+    timing: second,
+    payment: null,
+    unknown: 'payment' as const,
+    links: [{ field: quantity, fromPlan: 0, quantity }],
+  };
+  return readingOfPlans(
+    { ...page, unread: page.unread.filter((span) => !isIn(asked, span)) },
+    [
+      { ...first, plan: { ...plan, timing: one, name: 'first' } },
+      { ...first, plan: { ...then, name: 'instead' }, roles: new Map() },
+    ],
+    questions,
+    (question, plans) => comparedBy(page, question, plans),
+  );
+}
+
 function twoOf(page: Page): Two | undefined {
   const spans = page.timings
     .filter(

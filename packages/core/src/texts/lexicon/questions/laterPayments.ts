@@ -6,6 +6,11 @@ import { ask, type Asked } from './asked.ts';
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
+    14,
+    '(?:what|how much) (?:does|will|would) the (?:last|final) (?:@payment|month|quarter|week|year|one) (?:cost|come to|amount to)',
+  ),
+  cue(
+    'lastPayment',
     15,
     '(?:^|\\) ?)(?:and )?the last(?: one)?,? if (?:it|that|this) (?:may|can|could|is allowed to) be (?:smaller|less)',
   ),

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const timesAsked: readonly Cue<Asked>[] = [
   cue(
     'payments',
+    12,
+    '^(?:the )?(?:months|payments|instal?lments|quarters|weeks) (?:needed |required )?(?:to (?:clear|repay|pay off)|until it is (?:gone|paid|cleared))',
+  ),
+  cue(
+    'payments',
     13,
     '(?:from|since|after) which (?:@payment|@deposit|month|quarter|week)(?: on| onwards)? (?:does|do|will|is|are|has|have|can)',
   ),

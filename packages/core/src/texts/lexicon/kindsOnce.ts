@@ -1,0 +1,57 @@
+/** Words that tell of a single sum, or of a rate alone. */
+
+import type { ReadKind } from '../reading.ts';
+import { cue, type Cue } from './record.ts';
+
+export const onceKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'lump-sum',
+    6,
+    'untouched',
+    'grow(?:s|n|ing)?(?: in value)? (?:to|into)',
+    'grown',
+    'lump sum',
+    'single (?:sum|deposit|amount|payment|investment)',
+    'left alone',
+    'lie(?:s)? (?:on deposit|untouched)',
+    'became',
+    'become',
+    'one-off deposit',
+    'fixed(?:-term)? deposit',
+    'doubl(?:e|es|ed|ing)(?! (?:it|the|her|his|their|each) ?(?:payment|instal|,|\\.|deposit|then))',
+    'tripl(?:e|es|ed|ing)',
+    'matures?|maturity',
+    '(?:promissory )?notes?(?= (?:for|of) <m>)',
+    'invest(?:s|ed|ing|ment)?',
+    'certificate',
+    'stood at',
+    'be worth',
+    'is worth',
+    '<m> earns?',
+    'bond',
+  ),
+  cue(
+    'lump-sum',
+    3,
+    'put(?:s)? ~away',
+    'deposit(?:s|ed)? {mn}',
+    'leaves',
+    'compound amount',
+    'accumulated (?:value|amount)',
+    'present value',
+    'discount(?:ed)?',
+    'legacy|inherit[a-z]*',
+  ),
+  cue(
+    'convert',
+    6,
+    'convert',
+    'equivalent',
+    'correspond(?:s|ing)?',
+    'quoted as',
+    'expressed? as',
+    'go with',
+    'the same as',
+    'amounts? to',
+  ),
+];
