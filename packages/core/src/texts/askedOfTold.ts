@@ -116,7 +116,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
       headOf(sentence.text)
         .replace(/^\W*(?:if|at|with|when) [^?]{0,90}, (?=what |how )/, '')
         .replace(
-          /(?<=^\W*(?:find|calculate|compute|determine|work out) (?:it|this|that)),? (?:if|when|given) [^?]*$/,
+          /(?<=^\W*(?:(?:find|calculate|compute|determine|work out) (?:it|this|that)|(?:what|which) (?:amount|sum))),? (?:if|when|given) [^?]*$/,
           '',
         ),
     )

@@ -151,6 +151,12 @@ function compoundingOf(page: Page, token: number | undefined, uses: Page['period
 /** It stands among the words of a question about a rate. */
 function isWanted(page: Page, at: number): boolean {
   const place = page.places[at]!;
+  // "Half-yearly compounding is to be replaced by monthly compounding."
+  if (
+    /(?:replaced by|changed (?:in)?to|turned into|instead) (?:an? )?$/.test(page.flat.slice(0, place.start)) &&
+    page.questions.some(({ asked }) => asked === 'nominalRate')
+  )
+    return true;
   return page.questions.some(({ asked, unit }) => {
     if (asked !== 'nominalRate' && asked !== 'ratePerPayment' && asked !== 'effectiveRate') return false;
     if (place.start < unit.start || place.start >= unit.end) return false;

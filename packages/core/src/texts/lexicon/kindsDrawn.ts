@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    11,
+    '(?:equal|level) (?:sums|amounts|payments) (?:are to be|are|will be) paid (?:out )?to (?:the|her|his|their|an?) (?!bank|lender|building)[a-z]+',
+  ),
+  cue(
+    'drawing-down',
     9,
     '<m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>) (?:out of|from) (?:a (?:fund|pot|capital) of )?<m> (?:earning|at|that earns|which earns)',
   ),

@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, '^to (?:save|have|reach) {m} (?:in|within|after) <t>,'),
+  cue(
+    'finalAmount',
+    13,
+    '{m} (?:is|are|remains?) (?:still |then )?(?:to be )?(?:paid|due|payable) (?:together )?with the (?:last|final)(?: @payment)?',
+  ),
   cue(
     'finalAmount',
     13,

@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
+    'tradeIn',
+    12,
+    '(?:trade-?in|part[- ]exchange)(?: of (?:the|her|his|an|their|its) [a-z ]{2,20})?(?:,| of| is| was|:)* {m}',
+  ),
+  cue(
     'price',
     12,
     '(?:agrees?|agreed|undertakes?) to pay {m} for (?:an?|the|her|his|their) [a-z -]{2,24}(?::|,|-) <m> (?:down|at|on|now|today)',

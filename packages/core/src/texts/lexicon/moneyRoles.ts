@@ -5,6 +5,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 14, '(?:inheritance|legacy|bequest|gift) of {m} (?:is|was) left (?:with|to|in)'),
   cue('amount', 12, 'the {m} (?:balance|remainder|rest) of (?:a|the|her|his|their) (?:mortgage|loan|debt)'),
   cue(
     'amount',

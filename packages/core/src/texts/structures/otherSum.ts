@@ -27,7 +27,7 @@ const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
   {
     role: 'amount',
     words: pattern(
-      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with) {m}',
+      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with|if (?:he|she|they|it) (?:has|had|have|owns|owned)) {m}',
     ),
   },
 ];
@@ -78,6 +78,18 @@ export function readOtherSum(page: Page): DraftReading | undefined {
   const first = readPlan(once, { scope: without(sentence), questions: ownedQuestions(once, () => 0) });
   const { plan, read } = first;
   const other = withSum(plan, role, tokenAt(page, token).value);
+  // "What does she need? If she has 240,000, what can she draw?": the other way round.
+  const isTurned = role === 'amount' && plan.unknown === 'amount' && plan.payment !== null && plan.payments !== null;
+  if (isTurned && read.missing.length === 0 && own.length === 1 && own[0]?.asked === 'payment')
+    return follow(
+      page,
+      { ...first, plan: { ...plan, name: 'first' } },
+      ownedQuestions(page, ({ start }) => (start >= sentence.start && start < sentence.end ? 1 : 0)),
+      { amount: tokenAt(page, token).value, payment: null, unknown: 'payment', name: 'second' },
+      [],
+      [[token, role]],
+      () => undefined,
+    );
   const sought = once.questions.find(
     ({ asked }) => asked === plan.unknown || (asked === 'howLong' && plan.unknown === 'payments'),
   );

@@ -5,6 +5,7 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 11, 'how much must be paid(?= (?:today|now|at once)| if <p>)'),
   cue(
     'amount',
     14,

@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    12,
+    '(?:find |give |state )?what (?:the [a-z]+|he|she|they) (?:has|have) (?:today|now|by now|by then)',
+    'how much can be (?:spent|withdrawn|taken out) at the end of (?:the |these |those )?<t>',
+  ),
+  cue(
+    'finalAmount',
     11,
     '^(?:and )?(?:how much )?(?:is there |is it )?at the (?:very )?end(?: of (?:it |that |this )?(?:all)?)? ?\\?',
   ),

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    13,
+    '^balance (?:on|of) (?:the|a|her|his|their|this) [a-z ]{0,24}(?:loan|mortgage|debt) (?:right |just |immediately )?(?:after|when|once)',
+  ),
+  cue(
+    'balance',
     14,
     '(?:how (?:much|large)|what) (?:is|was|will be|would be) (?:the|her|his|their) pay-?off(?: amount| figure)?',
     '(?:find|give|state) (?:the|her|his|their) pay-?off(?: amount| figure)?',
