@@ -1,7 +1,7 @@
 /** Interest and principal, and the payments they are asked of. */
 
 import type { Asking, Found } from './asking.ts';
-import type { Page } from './page.ts';
+import { sentenceAt, type Page } from './page.ts';
 import { momentOf, rangeOf, type Last } from './placesInPlan.ts';
 import type { ReadPlan } from './reading.ts';
 import { yearsOf } from './tokens.ts';
@@ -27,7 +27,13 @@ export function rangeAsk({ page, question: { asked, place, start, unit }, of, la
   const said = page.flat.slice(start, unit.end);
   // "… and how much interest have they paid?" means until then.
   const isUntilThen =
-    !place && last.k !== undefined && /(?:have|has) [a-z ]*paid|of the (?:money|sum|amount) paid/.test(said);
+    !place &&
+    last.k !== undefined &&
+    (/(?:have|has) [a-z ]*paid|of the (?:money|sum|amount) paid/.test(said) ||
+      // "If she then pays off the rest, what has the loan cost her in interest?"
+      /^\W*(?:⟨l\d+⟩\W*|\([a-h]\) )?if (?:he|she|they|it|the [a-z]+) (?:then )?(?:pays? off|settles?|clears?|repays?)(?![a-z])/.test(
+        sentenceAt(page, unit)?.text ?? '',
+      ));
   // "What would clear it after the 6th, and how much interest does she thereby avoid?"
   const k = momentOf(place, of, last) ?? last.k;
   if (

@@ -5,6 +5,7 @@ import type { DraftReading } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { headOf, heads, needs } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
+import type { Question } from './question.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
 import { isAnswered, partsIn } from './sentences.ts';
 
@@ -74,13 +75,18 @@ const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
     return isHere && page.questions.some((other) => other !== each && alike.includes(other.asked));
   });
 
+const sameAsked = (asked: Question['asked']): Question['asked'] => (asked === 'newPayment' ? 'payment' : asked);
+
 /** "What rate do I need? And if I add 500, what rate then?": asked twice, and read once. */
 export function askedOnce(page: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
   return page.questions.flatMap((each, at) => {
     const sentence = sentenceAt(page, each);
-    const before = page.questions.slice(0, at).find(({ asked }) => asked === each.asked);
-    const isSupposed = sentence !== undefined && /(?<![a-z])(?:if|suppose|instead)(?![a-z])/.test(sentence.text);
-    const isOnce = asks.filter(({ quantity }) => quantity === each.asked).length < 2;
+    const before = page.questions.slice(0, at).find(({ asked }) => sameAsked(asked) === sameAsked(each.asked));
+    // "What is the payment? A fee is taken first: what is the payment then?"
+    const isLater = each.asked === 'newPayment' && before?.asked === 'payment';
+    const isSupposed =
+      isLater || (sentence !== undefined && /(?<![a-z])(?:if|suppose|instead)(?![a-z])/.test(sentence.text));
+    const isOnce = asks.filter(({ quantity }) => quantity === sameAsked(each.asked)).length < 2;
     return before && isSupposed && isOnce && sentenceAt(page, before) !== sentence
       ? [notUnderstood(page, each.unit)]
       : [];

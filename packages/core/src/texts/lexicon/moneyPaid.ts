@@ -8,6 +8,11 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    12,
+    '(?:do|does|will|would) {m} (?:put in|paid in|deposited|set aside|saved|invested) (?:at the (?:end|beginning|start) of )?<e>',
+  ),
   cue('payment', 12, 'deposits (?:are|were) made[^.?!]{0,70}: {m}'),
   cue(
     'payment',

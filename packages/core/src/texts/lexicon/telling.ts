@@ -37,6 +37,11 @@ const lessReceived = (heard: Heard): boolean =>
 
 export const tellingWords: readonly TellingWords[] = [
   telling(
+    'a part added each time',
+    '(?:half|a third|a quarter|twice) (?:as much )?again(?: (?:each|every) time)?(?= ?[.,;])',
+    () => false,
+  ),
+  telling(
     'a fee on what is left',
     'against (?:a|the) (?:fee|charge|premium) of <p> of (?:it|this|that|what is left|the balance)',
     () => false,

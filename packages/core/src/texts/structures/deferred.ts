@@ -59,7 +59,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
   if (isOnce.test(page.flat)) return undefined;
   if (
     !wait ||
-    !/loan|borrow|debt|lent|lends|buy now|deferred|(?:payment|credit) plan|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(
+    !/loan|borrow|debt|lent|lends|buy now|deferred|(?:payment|credit) plan|buyer|purchase|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(
       page.flat,
     )
   )
@@ -67,7 +67,10 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
-  if (isPause) return undefined;
+  // "…; then 24 payments, the first seven months after the purchase" is no pause on the way.
+  const isFirstLater =
+    /the first (?:one |payment |of (?:them|these|which) )?⟨t\d+⟩ (?:after|from) (?:the|that)(?![a-z])/.test(page.flat);
+  if (isPause && !isFirstLater) return undefined;
   const isThen = (question: PlacedQuestion): boolean => startsThen.test(wordsOf(page, question));
   const questions = ownedQuestions(page, (question) => {
     const { asked, place } = question;

@@ -4,6 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { readAgedStages } from './agedStages.ts';
+import { readClearedInstead } from './clearedInstead.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
 import { readFeeKept } from './feeKept.ts';
@@ -44,6 +45,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readOtherTerm,
   readPaidFirst,
   readAmountThenChanged,
+  readClearedInstead,
   readCalledIn,
   readOtherPayment,
   readOtherRate,

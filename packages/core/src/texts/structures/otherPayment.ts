@@ -15,12 +15,12 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
-  'if (?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|taken|deposited|put by|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+  'if (?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|taken|deposited|put by|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))|by (?:paying|saving|depositing) {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
 const paysInstead = pattern(
-  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|instead of (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
+  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|rounds? (?:the|this|that|her|his|their) @payment (?:up |down |off )?to {m}|instead of (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
 );
 
 const mayStand: ReadonlySet<string> = new Set(['payment', 'amount', 'payments', 'howLong', 'years']);
@@ -34,9 +34,11 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const found = asked ?? told;
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !said || said.asks !== (found === asked)) return readAskedAgain(page);
-  const token = Number(found[1] ?? found[2] ?? found[3]);
+  const token = Number(found[1] ?? found[2] ?? found[3] ?? found[4]);
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
-    const isFirst = said.asks ? start < said.start : what === 'payment';
+    // "How many are there, and how much is saved by paying 700?"
+    const from = found[0].startsWith('by ') ? found.index : said.start;
+    const isFirst = said.asks ? start < from && what !== 'difference' : what === 'payment';
     return isFirst ? 0 : what === 'difference' ? 'across' : 1;
     // "If only 200 can be saved, how many more months does it take?"
   }).map((each) =>

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue(
+    'interest',
+    16,
+    'what (?:has|had|have|does|will|did) (?:the|this|that|her|his|their) (?:loan|mortgage|debt|credit) (?:then )?(?:have )?costs? (?:(?:him|her|them|it) )?in interest',
+  ),
   cue('interest', 12, 'what is the (?:compound )?discount(?= ?\\?)'),
   cue(
     'financeCharge',

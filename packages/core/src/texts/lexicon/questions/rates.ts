@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'nominalRate',
+    15,
+    '(?:to )?what (?:nominal )?(?:annual |yearly )?(?:nominal )?(?:<e> )?rate (?:does|do|is) (?:the|this|that) charge (?:amount|come|correspond)',
+  ),
+  cue('nominalRate', 12, '^find j(?= ?\\.|$)'),
+  cue(
+    'nominalRate',
     13,
     'what would (?:one|he|she|they|you|a saver) have to (?:get|earn|be paid|receive|be offered)(?=,? (?:compounded|convertible))',
   ),
