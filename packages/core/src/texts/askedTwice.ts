@@ -126,6 +126,11 @@ function nominalAndEffective(asking: Asking): Question[] | undefined {
 function thenAndNow(asking: Asking): Question[] | undefined {
   const { asked } = asking.own;
   const words = wordsOf(asking);
+  const last =
+    /^([^?]*(?:just|right|immediately|directly|straight) after (?:the|her|his|its) (?:last|final|⟨o\d+⟩) [a-z]+),? and (?:what )?(?:at the end|⟨[ta]\d+⟩ later|(?:an?|one) [a-z-]+ later)/.exec(
+      words,
+    );
+  if (asked === 'finalAmount' && last) return partedAt(asking, last[1]!.length, 'finalAmount');
   const now = /^([^?]*),? and (?:what )?(?:today|now|at (?:the|their) (?:start|beginning|outset))\W*$/.exec(words);
   if (asked === 'finalAmount' && now) return partedAt(asking, now[1]!.length, 'amount');
   const then = /^([^?]*),? and (?:what )?(?:at (?:the|their) (?:very )?end|after ⟨t\d+⟩|in ⟨t\d+⟩)[^?]{0,24}\W*$/.exec(

@@ -96,6 +96,24 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
 const isSupposing = (sentence: { readonly text: string } | undefined): boolean =>
   /^\W*(?:and )?if [^?]*(?<![a-z])(?:were|was|instead|had)(?![a-z])/.test(sentence?.text ?? '');
 
+/** What a question asks by the one before it. */
+function heardBehind(page: Page, each: Question, words: string, before: Question): Question['asked'] | undefined {
+  // "What is the interest in the first year, and the total?"
+  if (each.asked === 'totalPaid' && /^\W*(?:and )?(?:the )?total\W*$/.test(words) && before.asked === 'interest')
+    return 'interest';
+  // "How many payments are saved, and how much interest?"
+  const isSavedToo =
+    each.asked === 'interest' &&
+    /^\W*(?:and )?how much interest\W*$/.test(words) &&
+    before.asked === 'difference' &&
+    /sav(?:e|es|ed)(?![a-z])/.test(page.flat.slice(before.start, before.unit.end));
+  if (isSavedToo) return 'difference';
+  // "If the rate were 7.8 % instead, which one?": the same again, and no choice.
+  return each.asked === 'choice' && /^\W*which one\W*$/.test(words) && isSupposing(sentenceAt(page, each))
+    ? before.asked
+    : undefined;
+}
+
 /** Questions as they are meant beside what the text has. */
 export function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
@@ -135,16 +153,8 @@ export function meantQuestions(page: Page): Question[] {
       /the balance (?:went|goes|is|was|by|on|over|in|at)(?![a-z])/.test(page.flat.slice(0, each.start));
     if (isRest) return [{ ...each, asked: 'amount' }];
     const before = named[named.indexOf(each) - 1];
-    // "How many payments are saved, and how much interest?"
-    const isSavedToo =
-      each.asked === 'interest' &&
-      /^\W*(?:and )?how much interest\W*$/.test(words) &&
-      before?.asked === 'difference' &&
-      /sav(?:e|es|ed)(?![a-z])/.test(page.flat.slice(before.start, before.unit.end));
-    if (isSavedToo) return [{ ...each, asked: 'difference' }];
-    // "If the rate were 7.8 % instead, which one?": the same again, and no choice.
-    if (each.asked === 'choice' && before && /^\W*which one\W*$/.test(words) && isSupposing(sentenceAt(page, each)))
-      return [{ ...each, asked: before.asked }];
+    const behind = before && heardBehind(page, each, words, before);
+    if (behind) return [{ ...each, asked: behind }];
     if (each.asked === 'deposit') return [{ ...each, asked: deposit }];
     if (isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(words))
       return [{ ...each, asked: 'nominalRate' }];

@@ -311,9 +311,6 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     /^(?:find|give|state|what (?:is|are|was|were)) the (?:old|first) and$|^solve for the (?:unknown|missing)[a-z ]{0,12}\W*$/.test(
       text,
     ) ||
-    // "What rate, effective, does somebody earn who …?"
-    (found.length > 0 &&
-      /^(?:does|do|did|will|would|is|are) (?:the [a-z]+|he|she|they|it|one|somebody|someone|[a-z]+) /.test(text)) ||
     (found.length > 0 && /^(?:and )?what (?:afterwards|later|then|after)\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
     (found.length > 0 &&

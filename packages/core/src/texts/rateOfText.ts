@@ -54,7 +54,7 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   const isYearly =
     perPeriod &&
-    /ly$/i.test(page.text.slice(tokenAt(page, perPeriod.token).start, tokenAt(page, perPeriod.token).end)) &&
+    isAdverb(page, perPeriod.token) &&
     (tokenAt(page, token).value * perPeriod.perYear > 0.25 ||
       /^, /.test(page.flat.slice(place.end)) ||
       /(?:credits?|adds?|compounds?|pays?) $/.test(page.flat.slice(Math.max(0, place.start - 10), place.start)));
@@ -70,17 +70,37 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     const other = wanted ?? (asked.has('nominalRate') ? uses[0] : undefined);
     return { ...more, ...(other ? { wanted: other.perYear } : {}), token, quoted: 'effective', compounding: 1 };
   }
-  return { ...more, token, quoted: 'nominal', ...(compounding === undefined ? {} : { compounding }) };
+  const own = compounding ?? (isAnnual(page, scope, token) ? 1 : undefined);
+  return { ...more, token, quoted: 'nominal', ...(own === undefined ? {} : { compounding: own }) };
 }
 
 /** "5.2 % annually, 5.1 % quarterly or 5.05 % monthly": rates of a year, each compounded as it says. */
 function isAmongOthers(page: Page, token: number, { token: at, perYear }: PeriodUse): boolean {
   const { value } = tokenAt(page, token);
   const rates = page.tokens.flatMap(({ form, value: other }) => (form === 'percent' ? [other] : []));
-  const isAdverb = /ly$/i.test(page.text.slice(tokenAt(page, at).start, tokenAt(page, at).end));
   const isOther = page.periods.some((each) => each.use === 'rate' && each.perYear !== perYear);
-  return isAdverb && isOther && rates.length > 1 && rates.every((other) => other < 1.6 * value && value < 1.6 * other);
+  return (
+    isAdverb(page, at) &&
+    isOther &&
+    rates.length > 1 &&
+    rates.every((other) => other < 1.6 * value && value < 1.6 * other)
+  );
 }
+
+/** "3 % half-yearly or 5.9 % annually", of rates alone: once a year. */
+const isAnnual = (page: Page, scope: Scope, token: number): boolean =>
+  page.tokens.every(({ form }) => form !== 'money') &&
+  page.periods.some(
+    ({ use, token: at, perYear }) =>
+      use === 'rate' &&
+      perYear === 1 &&
+      inScope(page, scope, at) &&
+      isBeside(page, page.places[token]!, page.places[at]!) &&
+      isAdverb(page, at),
+  );
+
+const isAdverb = (page: Page, at: number): boolean =>
+  /ly$/i.test(page.text.slice(tokenAt(page, at).start, tokenAt(page, at).end));
 
 /** "j4 = 5 %": the one that stands before the rate, else the first of the text. */
 function notationOf({ flat, places, tokens }: Page, token: number | undefined): number | undefined {

@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 12, '(?:account|fund|plan)(?: [a-z]+){0,3} (?:with|of) <m> receives <m>'),
   cue(
     'saving',
     9,

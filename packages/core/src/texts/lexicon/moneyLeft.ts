@@ -8,7 +8,7 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
-    '{m} (?:is|are|remains?) (?:still |then )?(?:to be )?(?:paid|due|payable) (?:together )?with the (?:last|final)(?: @payment)?',
+    '(?<!(?:fee|charge|commission|penalty|premium) of ){m} (?:is|are|remains?) (?:still |then )?(?:to be )?(?:paid|due|payable) (?:together )?with the (?:last|final)(?: @payment)?',
   ),
   cue(
     'finalAmount',

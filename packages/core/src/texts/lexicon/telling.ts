@@ -37,6 +37,11 @@ const lessReceived = (heard: Heard): boolean =>
 
 export const tellingWords: readonly TellingWords[] = [
   telling(
+    'a fee paid with the last payment',
+    '(?:fee|charge|commission) of <m> (?:is|was|falls) (?:to be )?(?:paid|due|payable) (?:together )?with the (?:last|final)',
+    () => false,
+  ),
+  telling(
     'a part added each time',
     '(?:half|a third|a quarter|twice) (?:as much )?again(?: (?:each|every) time)?(?= ?[.,;])',
     () => false,

@@ -7,6 +7,11 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
     14,
+    'by how much (?:does|do|will|would) (?:it|the (?:second|first|longer|shorter|other)(?: [a-z]+)?|that|this) cost (?:more|less)',
+  ),
+  cue(
+    'difference',
+    14,
     'how much interest (?:does|do|will|would) (?:this|that|it|doing so) (?:spare|save) (?:him|her|them)',
     'how much more would (?:there|it|he|she|they|the [a-z]+)(?: have)?(?: be| been)?,? (?:had|if)(?= (?:it|they|the|he|she|payments|deposits))',
   ),
