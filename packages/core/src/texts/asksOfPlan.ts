@@ -10,7 +10,7 @@ import { behindRates } from './periodUses.ts';
 import { momentOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
-import type { ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
+import type { Compared, ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
 import { rangeAsk } from './rangeAsked.ts';
 import { totalAsk } from './totalAsked.ts';
 
@@ -192,7 +192,15 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     return isYearly ? nominalAsk(asking) : is('ratePerPayment');
   },
   nominalRate: (asking) => nominalAsk(asking),
-  lastPayment: ({ of: { plan }, is }) => {
+  lastPayment: ({ of: { plan, index }, is, unit }) => {
+    // "… and by how much is the last payment smaller than the others?"
+    const usual: Compared = { plan: index, quantity: 'payment' };
+    if (/by how much (?:is|will|would) [^?]*(?:smaller|less|lower)(?: than)?/.test(unit))
+      return {
+        quantity: 'difference',
+        plan: null,
+        args: { of: 'payment', between: [usual, { ...usual, quantity: 'lastPayment' }] },
+      };
     const closes = plan.kind !== 'flat' && (plan.finalAmount ?? 0) > 0 && plan.unknown !== 'payments';
     return is('lastPayment', closes ? { include: ['finalAmount'] } : {});
   },

@@ -40,6 +40,15 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };
     const told = each.form === 'count' && Number.isInteger(each.value) ? ellipsis(each, joined, at, lower) : undefined;
     if (told) return { ...each, form: 'time', unit: told.unit };
+    // "36, 48 or 60 months"
+    const [next, third] = [joined[at + 1], joined[at + 2]];
+    const isListed =
+      each.form === 'count' &&
+      next?.form === 'count' &&
+      third?.form === 'time' &&
+      /^, $/.test(lower.slice(each.end, next.start)) &&
+      /^,? (?:or|and) $/.test(lower.slice(next.end, third.start));
+    if (isListed) return { ...each, form: 'time', unit: third.unit };
     return sharingUnit(each, joined[at - 1], joined[at + 1], lower);
   });
 }

@@ -115,7 +115,10 @@ function notationOf({ flat, places, tokens }: Page, token: number | undefined): 
 function notationAsked({ questions, flat }: Page): Pick<PeriodUse, 'perYear'> | undefined {
   const found = questions.flatMap(({ asked, unit }) => {
     const words = asked === 'nominalRate' ? flat.slice(unit.start, unit.end) : '';
-    const perYear = /⟨p/.test(words) ? undefined : /(?:^|[^a-z])j\(?_?(\d+)/.exec(words)?.[1];
+    const perYear =
+      /⟨p/.test(words) && !/j\(?_?\d+\)? (?:that is )?(?:equivalent|corresponding|equal) to j/.test(words)
+        ? undefined
+        : /(?:^|[^a-z])j\(?_?(\d+)/.exec(words)?.[1];
     return perYear === undefined ? [] : [{ perYear: Number(perYear) }];
   });
   return found[0];

@@ -145,7 +145,12 @@ const isOfOther =
   /^\W*(?:and )?(?:on|for|with|of|under) (?:the (?:other|second|latter)|(?:loan |offer |plan |bank )?(?:[a-z]|⟨l\d+⟩))\W*$/;
 
 /** "What …, and how much …?" of which only one is read. */
-export function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
+export const questionsMissed = (page: Page, draft: DraftReading): ReadDoubt[] => [
+  ...questionsUnread(page, draft),
+  ...supposedTaken(page, draft),
+];
+
+function questionsUnread(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
     // "He pays off the balance. How much does he pay?" asks for what was told before.
     const [earlier, before] = [page.sentences[at - 2], page.sentences[at - 1]];
@@ -236,4 +241,18 @@ export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] 
       /^\W*(?:and )?(?:how much (?:is (?:it|that) )?)?(?:in|during|over|through|for|altogether)(?![a-z])/.test(words);
     const isUnsaid = unit !== undefined && !isAgain && need?.test(words) === false;
     return unit && (isOther || isUnsaid) ? [notUnderstood(page, unit)] : [];
+  });
+
+const supposesMore = /^\W*(?:and |but )?(?:what )?if [^?]*⟨m(\d+)⟩[^?]*\?\s*$/;
+
+/** "What has she after five years? And if she put in 1,000 at once?": what is only supposed is in no plan by itself. */
+const supposedTaken = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  page.sentences.flatMap((sentence) => {
+    const token = Number(supposesMore.exec(sentence.text)?.[1] ?? NaN);
+    const isAsked = /(?<![a-z])(?:what|how|find|which)(?![a-z])/.test(
+      sentence.text.replace(/^\W*(?:and )?what if/, ''),
+    );
+    const isBefore = page.questions.some(({ start }) => start < sentence.start);
+    const isAlone = plans.length === 1 && plans.every(({ changes }) => changes.length === 0);
+    return roles.has(token) && !isAsked && isBefore && isAlone ? [notUnderstood(page, sentence)] : [];
   });

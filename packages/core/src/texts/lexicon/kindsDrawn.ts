@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    13,
+    'leaves? (?:us|with us|the bank|it with us) <m>,? (?:we|it) (?:will )?pays? (?:you|they|him|her|them) <m>',
+  ),
+  cue(
+    'drawing-down',
     11,
     '(?:equal|level) (?:sums|amounts|payments) (?:are to be|are|will be) paid (?:out )?to (?:the|her|his|their|an?) (?!bank|lender|building)[a-z]+',
   ),

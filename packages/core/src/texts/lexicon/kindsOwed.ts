@@ -5,6 +5,7 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 10, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?<m>'),
   cue(
     'borrowing',
     9,

@@ -5,6 +5,17 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    14,
+    '(?:club|fund|scheme|society|plan) takes <m> (?:<[ea]>|at the end of <e>) from (?:each|every|its|the|her|his)',
+  ),
+  cue('saving', 8, '<m> (?:is|was|are|were) added at the (?:end|beginning|start|close) of <e>'),
+  cue(
+    'saving',
+    12,
+    'payments of <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) (?:amount|grow|accumulate|come) to <m>',
+  ),
   cue('saving', 12, '(?:account|fund|plan)(?: [a-z]+){0,3} (?:with|of) <m> receives <m>'),
   cue(
     'saving',

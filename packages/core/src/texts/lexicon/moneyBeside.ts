@@ -10,6 +10,7 @@ const feeWords =
 
 /** Sums of another time, and sums that only repeat what the plan says. */
 const asides: readonly Cue<WordRole>[] = [
+  cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',
     13,
@@ -34,6 +35,11 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue(
+    'amount',
+    12,
+    '(?:a|one) single (?:deposit|payment|sum|investment) of {m} (?:made |paid |put in )?(?:today|now|at once)',
+  ),
   cue('charge', 13, '<m>,? of (?:which|this|that) {m} (?:is|was|are) (?:the )?interest'),
   cue(
     'charge',

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('payments', 11, '(?:the )?first {n} (?:(?:are|were|come to|amount to) )<m> each'),
   cue('ignored', 14, '(?:daily|⟨e\\d+⟩),? \\((?:on )?(?:a |an? )?{t} (?:<a>|to the year|in the year)\\)'),
   cue('interval', 12, '(?:<[ea]>|<m>) from {t} on(?:wards?)?'),
   cue('ignored', 13, '\\({n} (?:<e> )?@payment (?:made|paid|later|have been made|are made)\\)'),

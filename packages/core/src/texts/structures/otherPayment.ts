@@ -165,7 +165,7 @@ function readAskedAgain(page: Page): DraftReading | undefined {
     !said ||
     !isShort ||
     !before ||
-    !['payments', 'howLong', 'years', 'payment', 'amount'].includes(before.asked)
+    !(['payments', 'howLong', 'years', 'payment', 'amount'].includes(before.asked) || isOfEnd(before, said.text))
   )
     return undefined;
   // "How much sooner if 350 is paid?" is asked of both at once.
@@ -177,10 +177,17 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   );
   const first = readPlan(once, { scope: without(said), questions: questionsOf(questions, 0) });
   const { plan, read } = first;
-  if (plan.payment === null || !['payments', 'amount'].includes(plan.unknown) || read.missing.length > 0)
-    return undefined;
+  const mayChange = ['payments', 'amount', ...(isOfEnd(before, said.text) ? ['finalAmount'] : [])];
+  if (plan.payment === null || !mayChange.includes(plan.unknown) || read.missing.length > 0) return undefined;
   return paidOtherwise(once, first, questions, token);
 }
+
+/** "How much is left after ten years? If they had drawn 1,800?": what is there by then, at another payment. */
+const isOfEnd = ({ asked }: Question, said: string): boolean =>
+  (asked === 'finalAmount' || asked === 'balance') &&
+  /(?:draw|withdr|took|tak(?:e|en)|pays?|paid|sav(?:e|ed)|puts?|deposit(?:s|ed))(?:[a-z]*)(?: [a-z]+){0,2} ⟨m\d+⟩(?! (?:more|less|extra|at once|now|today|at the (?:start|beginning|outset)(?! of (?:each|every|⟨))|in (?:one|a)|down|first|already|straight|immediately))/.test(
+    said,
+  );
 
 /** "If 90 is added each month …? If 200 were taken out instead, when is it empty?" */
 const drawnInstead = (page: Page, { kind }: ReadPlan, token: number): Partial<ReadPlan> =>

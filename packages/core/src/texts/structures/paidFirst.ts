@@ -76,9 +76,19 @@ function restOf(page: Page): RestOfTime | undefined {
 }
 
 /** "… by two years of payments. The first twelve are 250": the whole time, where the first payments are counted. */
-const wholeTold = ({ flat, tokens }: Page): number[] =>
-  /(?<![a-z])first ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|instal?ments|of them)/.test(flat)
-    ? tokens.flatMap(({ form }, at) => (form === 'time' ? [at] : []))
-    : [];
+const wholeTold = (page: Page): number[] => {
+  const first =
+    /(?<![a-z])first ⟨n(\d+)⟩ (?:(?:⟨e\d+⟩ )?(?:payments|instal?ments|of them)|(?:are|were|come to|amount to) ⟨m)/.exec(
+      page.flat,
+    );
+  const rest = Number(following.exec(page.flat)?.[1] ?? NaN);
+  const isWhole = (at: number): boolean =>
+    page.tokens[at]?.form === 'time' ||
+    (page.tokens[at]?.form === 'count' &&
+      at !== Number(first?.[1]) &&
+      at !== rest &&
+      page.signs[at]?.[0]?.role === 'payments');
+  return first ? page.tokens.flatMap((_, at) => (isWhole(at) ? [at] : [])) : [];
+};
 
 const isOwed = ({ flat }: Page): boolean => /(?<![a-z])(?:loan|borrow|debt|mortgage|lent|lends?|owe)/.test(flat);

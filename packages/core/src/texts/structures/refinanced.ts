@@ -270,7 +270,9 @@ function savedBy(page: Page, question: Owned, k: number | undefined): { quantity
   // "Would he pay less a month, and how much?"
   const said = /^\W*(?:and )?(?:by )?how much\W*$/.test(own) ? (sentenceAt(page, question)?.text ?? own) : own;
   const isEach =
-    /(?:lower|less|higher|more) than the old(?: one)?/.test(said) ||
+    /(?:lower|less|higher|more) than the old(?: one)?|^\W*(?:and )?is (?:it|that|the new (?:one|payment)) (?:lower|smaller|higher|larger|less)(?![a-z])/.test(
+      said,
+    ) ||
     (/(?:each|per|a) (?:month|payment)|⟨[ea]\d+⟩|monthly|payment/.test(said) &&
       !/(?<![a-z])(?:rest|total|all|over)(?![a-z])/.test(said));
   if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'choice',
+    12,
+    '^(?:and )?which (?:one )?is the (?:highest|lowest|largest|smallest|best|dearest|cheapest)(?= ?\\?)',
+  ),
+  cue(
     'difference',
     14,
     'by how much (?:does|do|will|would) (?:it|the (?:second|first|longer|shorter|other)(?: [a-z]+)?|that|this) cost (?:more|less)',

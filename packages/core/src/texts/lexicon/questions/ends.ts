@@ -9,6 +9,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:find |give |state )?what (?:the [a-z]+|he|she|they) (?:has|have) (?:today|now|by now|by then)',
     'how much can be (?:spent|withdrawn|taken out) at the end of (?:the |these |those )?<t>',
+    'what (?:does|do|will|would) (?:a|each|the|every) (?:member|saver|depositor) (?:get|receive)(?: back| out)?',
   ),
   cue(
     'finalAmount',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue('financeCharge', 10, '^(?:the )?charge(?= ?(?:$|\\(|[.;?]))'),
   cue(
     'interest',
     16,

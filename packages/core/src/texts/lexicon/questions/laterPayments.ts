@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('lastPayment', 13, '^(?:and )?(?:the )?last one(?= ?\\?)'),
   cue(
     'lastPayment',
     14,

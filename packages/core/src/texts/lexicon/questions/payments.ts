@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('deposit', 10, '^(?:the )?deposit(?= ?(?:$|\\(|[.;?]))'),
   cue('payment', 17, '^what (?:amount|sum)(?=,? if (?:the (?:account|bank|fund|rate)|interest|money) [^,?]*\\?)'),
   cue(
     'payment',
