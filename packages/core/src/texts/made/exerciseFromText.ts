@@ -142,7 +142,10 @@ function withSteps(reading: ProblemReading): ProblemReading {
     );
   for (const ask of reading.asks) {
     const plan = reading.plans[ask.plan ?? 0];
-    const compared = (ask.args?.between ?? []).flatMap((each) => {
+    const sides = ask.args?.between ?? [];
+    // The last payment beside the others: those are told.
+    const isOfLast = sides.some((each) => typeof each === 'object' && each.quantity === 'lastPayment');
+    const compared = (isOfLast ? [] : sides).flatMap((each) => {
       if (typeof each === 'object') return each.quantity === 'payment' ? [each] : [];
       // A told payment against one that is sought.
       const isSought =

@@ -285,7 +285,8 @@ function comparedText(
   compared: Compared | undefined,
   { plans, drafts, asks }: Pick<PartsToMake, 'plans' | 'drafts' | 'asks'>,
 ): string | undefined {
-  if (typeof compared !== 'object') return undefined;
+  // The last payment has an answer of its own, and no part beside it.
+  if (typeof compared !== 'object' || compared.quantity === 'lastPayment') return undefined;
   const plan = plans[compared.plan];
   const paid = asks.find(
     (each) => each.plan === compared.plan && each.quantity === 'payment' && each.args?.after === compared.args?.after,
