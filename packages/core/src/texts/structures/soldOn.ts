@@ -30,7 +30,9 @@ export function readSoldOn(page: Page): DraftReading | undefined {
   const { plan, read } = first;
   const moment = placeAsked(page, told, 'moment');
   const k = momentOf(moment, { plan, index: 0, wanted: undefined });
-  const isOpen = plan.kind === 'borrowing' && plan.changes.length === 0 && read.missing.length === 0;
+  // Right after a payment that comes first, the next one is a whole period away: no plan of ours begins so.
+  const isOpen =
+    plan.kind === 'borrowing' && plan.timing === 'end' && plan.changes.length === 0 && read.missing.length === 0;
   if (!isOpen || !plan.rate || k === undefined || plan.payments === null || k >= plan.payments) return undefined;
   if (questions.filter(({ owner }) => owner === 1).length !== 1) return undefined;
   const taken = (moment?.taken ?? []).map(({ token: at, role }) => [at, role] as const);
