@@ -22,6 +22,7 @@ import {
   mistakes,
   payment,
   put,
+  rightAfter,
   unknownMistakes,
   type Loan,
   type Put,
@@ -124,7 +125,7 @@ for (let at = 0; at < loans; at += 1) {
 
   for (const [place, reading] of readings.entries()) {
     const id = 'abcdefgh'[place]!;
-    const rights = new Set(everyWay(given, reading));
+    const rights = new Set([...everyWay(given, reading), ...rightAfter(given, reading)]);
     for (const right of rights) {
       const verdict = judge({ [id]: written(right) }, id);
       count(

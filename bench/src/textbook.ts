@@ -126,6 +126,34 @@ export function everyWay(given: Put, reading: Reading, paid = payment(given)): n
   return (isRun(given, cents(paid), reading) ? [...closed, byTable(given, cents(paid), reading)] : closed).map(cents);
 }
 
+/**
+ * The same where payments come first, looked at when a payment has just been made: what is owed then, and what the payments
+ * themselves have of interest and principal. Nothing where the words mean one thing.
+ */
+export function rightAfter(given: Put, reading: Reading, paid = payment(given)): number[] {
+  if (!given.advance) return [];
+  const { amount, i } = given;
+  const closed = (mine: number): number => {
+    const at = (k: number): number => (k === 0 ? amount : owed(given, mine, k) / (1 + i));
+    if (reading.what === 'owed') return at(reading.after);
+    if (reading.what !== 'interest-in' && reading.what !== 'principal-in') return NaN;
+    const principal = at(reading.from - 1) - at(reading.to);
+    return reading.what === 'principal-in' ? principal : (reading.to - reading.from + 1) * mine - principal;
+  };
+  const inRows = (): number => {
+    const { owedAfter, interest, paid: payments } = table(given, cents(paid));
+    if (reading.what === 'owed') return owedAfter[reading.after]! - interest[reading.after]!;
+    if (reading.what !== 'interest-in' && reading.what !== 'principal-in') return NaN;
+    const sum = (all: readonly number[], a: number, b: number): number =>
+      all.slice(a, b + 1).reduce((total, each) => total + each, 0);
+    const earlier = sum(interest, reading.from - 1, reading.to - 1);
+    return reading.what === 'interest-in' ? earlier : sum(payments, reading.from, reading.to) - earlier;
+  };
+  return [closed(paid), closed(cents(paid)), ...(isRun(given, cents(paid), reading) ? [inRows()] : [])]
+    .filter(Number.isFinite)
+    .map(cents);
+}
+
 /** Whether somebody would run a table so: it goes as far as the reading, and the payment covers the interest. */
 function isRun(given: Put, paid: number, reading: Reading): boolean {
   if (!Number.isInteger(given.n) || given.n < 1 || paid <= given.amount * given.i) return false;

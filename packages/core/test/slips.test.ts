@@ -59,6 +59,8 @@ const saving = (slots: Slots, more: Partial<StatementDraft> = {}) =>
     { kind: 'save', unknown: 'finalAmount', ...more },
   );
 const after20: Ask = { quantity: 'balance-after', after: 20 };
+const rightAfter20: Ask = { quantity: 'balance-right-after', after: 20 };
+const inAdvance = cents(pay(A, i, n) / (1 + i));
 const firstYear = (quantity: Quantity): Ask => ({ quantity, from: 1, to: 12 });
 /** Interest of the first year, row by row in cents. */
 const yearInterest = (() => {
@@ -281,6 +283,16 @@ const cases: Readonly<Record<string, Case>> = {
   },
   'future-for-present': { gives: A / s(i, n) },
   'wrong-period': { ask: after20, gives: owed(A, i, P, 19) },
+  'period-interest-added': {
+    draft: statement({}, { timing: 'begin' }),
+    ask: rightAfter20,
+    gives: growth(i, 20) * A - inAdvance * s(i, 20) * (1 + i),
+  },
+  'payment-not-yet-made': {
+    draft: statement({}, { timing: 'begin' }),
+    ask: rightAfter20,
+    gives: growth(i, 19) * A - inAdvance * s(i, 19) * (1 + i),
+  },
   'exponent-not-grouped': { gives: (A * i) / (1 - growth(i, -5) * 12) },
   'exponent-sign-missing': { gives: (A * i) / (1 - growth(i, n)) },
   'denominator-not-grouped': { gives: A * i - growth(i, -n) },

@@ -147,6 +147,7 @@ describe('asking', () => {
       base,
       { ...base, buildUp: { price: '60,000', downPayment: '12,000', tradeIn: '', feesAdded: '', feesTaken: '' } },
       { ...emptyDraft('convert'), slots: base.slots },
+      { ...base, timing: 'begin' as const },
       {
         ...base,
         changes: [

@@ -3,6 +3,7 @@
 import { changedQuantities } from './quantities/changed.ts';
 import { rateQuantities } from './quantities/rates.ts';
 import { readingQuantities } from './quantities/figures.ts';
+import { inAdvanceQuantities } from './quantities/inAdvance.ts';
 import { refinancingQuantities } from './quantities/refinanced.ts';
 import { slotQuantities } from './quantities/slots.ts';
 import { totalQuantities } from './quantities/totals.ts';
@@ -12,6 +13,7 @@ import type { ValueSlot } from './solved.ts';
 export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
   ...slotQuantities,
   ...readingQuantities,
+  ...inAdvanceQuantities,
   ...totalQuantities,
   ...rateQuantities,
   ...refinancingQuantities,

@@ -15,9 +15,12 @@ export const quantityIds = [
   'payments',
   'years',
   'balance-after',
+  'balance-right-after',
   'left-to-pay',
   'interest-in',
   'principal-in',
+  'interest-portion',
+  'principal-portion',
   'paid-in',
   'total-interest',
   'total-paid',
@@ -111,6 +114,7 @@ export interface Inputs {
 /** What decides whether a quantity can be asked: of a statement in numbers, or of one that is still being typed. */
 export interface Askable {
   readonly kind: StatementKind;
+  readonly timing: Timing;
   readonly changes: readonly unknown[];
   readonly buildUp?: unknown;
 }

@@ -18,6 +18,7 @@ import { Carried, type Own, type OwnAnswer } from './carried.ts';
 import { explained, partsSaid, type Known } from './explained.ts';
 import { chanceOf, fittingTo, rightness } from './fits.ts';
 import { firstWrongEntered } from './fiveEntered.ts';
+import { otherMoment, type ReadOtherwise } from './otherMoment.ts';
 import { askedFromOwn } from './ownInputs.ts';
 import { planNamedIn, verdictByName } from './choice.ts';
 import { straight } from './composed.ts';
@@ -252,12 +253,15 @@ export class PreparedPart {
 
   #allReadings(): readonly ReadOtherwise[] {
     const { exercise, numbers, rules, right } = this.#setting;
-    return (this.#readings ??= (this.part.readings ?? []).flatMap(({ ask, says, credit }) => {
-      const part = { ...this.part, ask };
-      const parts = exercise.parts.map((each) => (each.id === part.id ? part : each));
-      const keyed = answerKeyOf({ ...exercise, parts }, part.id, numbers, rules);
-      return keyed.ok ? [{ says, credit, numbers: [keyed.value, ...right(part)] }] : [];
-    }));
+    return (this.#readings ??= [
+      ...otherMoment(exercise, this.#setting.keyed, rules),
+      ...(this.part.readings ?? []).flatMap(({ ask, says, credit }) => {
+        const part = { ...this.part, ask };
+        const parts = exercise.parts.map((each) => (each.id === part.id ? part : each));
+        const keyed = answerKeyOf({ ...exercise, parts }, part.id, numbers, rules);
+        return keyed.ok ? [{ says, credit, numbers: [keyed.value, ...right(part)] }] : [];
+      }),
+    ]);
   }
 
   /** The own answers a part goes on from: those it uses, and where one of them was left out those that one would have used. */
@@ -325,6 +329,9 @@ export class PreparedPart {
     }
     const found = carried.right.find(({ expected, exact }) => this.#rightness(answer, expected, exact));
     if (found) return found.expected;
+    const [otherwise] = otherMoment(this.#setting.exercise, carried.keyed, this.#setting.rules);
+    const meant = otherwise?.numbers.find(({ expected, exact }) => this.#rightness(answer, expected, exact));
+    if (meant) return meant.expected;
     if (format.up) return undefined;
     const half = 0.5 * 10 ** -Math.min(answer.decimals, format.decimals);
     const { value } = answer;
@@ -341,10 +348,3 @@ export function withinOf({ kind }: Part['format'], { tolerance }: HouseRules): n
 
 const unread = (code: ProblemCode): Verdict['kind'] =>
   code === 'blank' || code === 'shown-error' ? code : 'unreadable';
-
-/** Another meaning of a part, with every number it has. */
-interface ReadOtherwise {
-  readonly says: string;
-  readonly credit: number;
-  readonly numbers: readonly Pick<ConventionNumber, 'expected' | 'exact'>[];
-}

@@ -6,7 +6,7 @@ import { kindOf } from '../case/kinds.ts';
 import { compute, computeByTable } from '../case/compute.ts';
 import { changed, inputsOf, payments, solveUnknown } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
-import type { QuantityUnit, Inputs } from '../case/quantity.ts';
+import type { Inputs, Quantity, QuantityUnit } from '../case/quantity.ts';
 import type { Question } from '../statement/question.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
 import { roundAs } from '../exercise/format.ts';
@@ -170,10 +170,20 @@ function withPaymentFound(inputs: Inputs, { question }: Asked): Inputs[] {
   return payments(question, inputs).map((payment) => changed(inputs, { ...rightly, payment }));
 }
 
-/** What is owed after a payment is the same at the beginning and at the end where the payment is worked out for it: no slip. */
+/**
+ * What is owed when a payment's period is over is the same at the beginning and at the end where the payment is worked out
+ * for it: no slip; right after a payment it is the interest of its period that was added.
+ */
 function isSameForEitherTiming({ timing }: Inputs, { inputs, question: { ask } }: Asked): boolean {
-  return timing !== inputs.timing && (ask.quantity === 'balance-after' || ask.quantity === 'principal-in');
+  return timing !== inputs.timing && alike.has(ask.quantity);
 }
+
+const alike: ReadonlySet<Quantity> = new Set<Quantity>([
+  'balance-after',
+  'balance-right-after',
+  'principal-in',
+  'principal-portion',
+]);
 
 type Saying = Pick<Answered, 'style' | 'quiet'>;
 

@@ -8,6 +8,7 @@ import { countSlips } from './slips/count.ts';
 import { deviceSlips } from './slips/device.ts';
 import { formulaSlips } from './slips/formula.ts';
 import { ideaSlips } from './slips/idea.ts';
+import { inAdvanceSlips } from './slips/inAdvance.ts';
 import { interestSlips } from './slips/interestTaken.ts';
 import { otherFigureSlips } from './slips/otherFigure.ts';
 import { changeSlips } from './slips/plannedChanges.ts';
@@ -31,6 +32,7 @@ export const slips: readonly Slip[] = [
   ...ideaSlips,
   ...interestSlips,
   ...otherFigureSlips,
+  ...inAdvanceSlips,
   ...formulaSlips,
   ...deviceSlips,
   ...roundingSlips,

@@ -3,6 +3,7 @@
 import { roundTo } from '../money/roundMoney.ts';
 import { numberStyleById, writeMoney } from '../money/numberStyle.ts';
 import { frequencyOf } from '../case/frequency.ts';
+import { kindOf } from '../case/kinds.ts';
 import { quantities } from '../case/quantities.ts';
 import { answerKeyOf } from '../exercise/answerKey.ts';
 import type { AnswerFormat, Exercise, Part } from '../exercise/exercise.ts';
@@ -127,5 +128,6 @@ function unitOf({ ask, format }: Part, exercise: Exercise): string {
   if (format.kind !== 'money' || !draft) return '';
   const isPayment = ask.quantity === 'payment' || ask.quantity === 'refinanced-payment';
   if (isPayment) return `each ${frequencyOf(draft.paymentsPerYear).period}`;
-  return ask.quantity === 'balance-after' ? 'owed' : '';
+  const isBalance = ask.quantity === 'balance-after' || ask.quantity === 'balance-right-after';
+  return isBalance && kindOf(draft).owes ? 'owed' : '';
 }

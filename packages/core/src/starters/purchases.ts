@@ -141,7 +141,9 @@ export const purchaseStarters = [
     }),
     parts: [
       ask('a', 3, 'Find the monthly rent.', 'payment'),
-      ask('b', 2, 'How much would buy the oven out after rent 24?', 'balance-after', { args: { after: '24' } }),
+      ask('b', 2, 'How much would buy the oven out right after rent 24?', 'balance-right-after', {
+        args: { after: '24' },
+      }),
     ],
   }),
   starter({
@@ -158,6 +160,8 @@ export const purchaseStarters = [
     parts: [
       ask('a', 3, 'Find the monthly rent.', 'payment'),
       ask('b', 1, 'How much rent is paid in all?', 'total-paid'),
+      ask('c', 2, 'How much is still owed right after rent 12?', 'balance-right-after', { args: { after: '12' } }),
+      ask('d', 2, 'How much of rent 13 is interest?', 'interest-portion', { args: { from: '13', to: '13' } }),
     ],
   }),
 ];

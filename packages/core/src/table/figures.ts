@@ -68,6 +68,16 @@ export function balanceAfter(table: Table, k: number): Result<Money> {
   return ok(nth(table.rows, Math.min(k, table.count) - 1).closing);
 }
 
+/**
+ * The balance right after payment k, k from 1. Where payments come first the interest of payment k's period is not in it
+ * yet; where they come at the end it is the balance after payment k.
+ */
+export function balanceRightAfter(table: Table, k: number): Result<Money> {
+  const row = table.rows[k - 1];
+  if (!row) return fail('out-of-range', `Payments are counted from 1 to ${table.count}.`, { field: 'after' });
+  return ok(table.plan.timing === 'begin' ? tidySum(row.closing - row.interest) : row.closing);
+}
+
 /** What is left to pay after payment k, interest still to come included: another thing than the balance. */
 export function leftToPay(table: Table, k: number): Result<Money> {
   if (!Number.isInteger(k) || k < 0)
@@ -75,6 +85,28 @@ export function leftToPay(table: Table, k: number): Result<Money> {
   if (k >= table.count) return ok(table.closing);
   const rest = paymentRange(table, k + 1, table.count);
   return rest.ok ? ok(tidySum(rest.value.paid + table.closing)) : rest;
+}
+
+export interface Portions {
+  readonly interest: Money;
+  readonly principal: Money;
+}
+
+/**
+ * What payments a to b are made of: interest that has run up when each is paid, and principal. Where payments come first
+ * payment 1 has no interest in it, and each later one that of the period before.
+ *
+ * @param from 1-based, at least 1
+ * @param to at least `from`; past the last row it ends there
+ */
+export function portionsOf(table: Table, from: number, to: number): Result<Portions> {
+  const own = paymentRange(table, from, to);
+  if (!own.ok || table.plan.timing !== 'begin') return own;
+  const { paid, to: last } = own.value;
+  const run = last === 1 ? ok({ interest: 0 }) : paymentRange(table, Math.max(1, from - 1), last - 1);
+  if (!run.ok) return run;
+  const { interest } = run.value;
+  return ok({ interest, principal: tidySum(table.plan.kind === 'saving' ? paid + interest : paid - interest) });
 }
 
 export interface RunningTotals {

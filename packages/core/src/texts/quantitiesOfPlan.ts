@@ -18,12 +18,6 @@ export interface SolvedPlan {
 
 type Read = (from: SolvedPlan, args: ReadArgs) => number[];
 
-/** A quantity of core, read off the table and by its closed form. */
-const core =
-  (quantity: Quantity, ask: (args: ReadArgs) => Omit<Ask, 'quantity'> = () => ({})): Read =>
-  (from, args) =>
-    numbersOf(from, { quantity, ...ask(args) });
-
 const range = ({ from = 1, to = 1 }: ReadArgs): Omit<Ask, 'quantity'> => ({ from, to });
 
 /** One record a quantity; those across plans are `answers.ts`'. */
@@ -81,8 +75,8 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
       (each) => each + (from.solved.flat ? 0 : (from.plan.fees ?? 0)),
     ),
   balanceAfter: (from, args) => balances(from, args),
-  interestIn: core('interest-in', range),
-  principalIn: core('principal-in', range),
+  interestIn: (from, args) => inPayments(from, args, 'interest-in', 'interest-portion'),
+  principalIn: (from, args) => inPayments(from, args, 'principal-in', 'principal-portion'),
   leftToPay: (from, { k = 0 }) => leftToPay(from, k),
   lastPayment: (from, { include }) => {
     const { plan, solved } = from;
@@ -157,6 +151,18 @@ function paymentAfter({ solved: { table } }: SolvedPlan, after: number): number[
   return row ? [row.payment] : [];
 }
 
+/** By the periods; where payments come first also what is in the payments: that first, of one alone. */
+function inPayments(from: SolvedPlan, args: ReadArgs, byPeriod: Quantity, portion: Quantity): number[] {
+  const ofPeriods = numbersOf(from, { quantity: byPeriod, ...range(args) });
+  if (from.solved.plan.timing !== 'begin') return ofPeriods;
+  const ofPayments = numbersOf(from, { quantity: portion, ...range(args) });
+  return isOfOnePayment(from.plan, args) ? [...ofPayments, ...ofPeriods] : [...ofPeriods, ...ofPayments];
+}
+
+/** Whether it is about one payment, and not about a year of them. */
+export const isOfOnePayment = ({ paymentsPerYear }: ReadPlan, { from, to }: ReadArgs): boolean =>
+  from === to && paymentsPerYear > 1;
+
 /** Just after a payment; where payments come first, also at the end of its period. */
 function balances(from: SolvedPlan, { k = 0, moment }: ReadArgs): number[] {
   const { solved } = from;
@@ -173,6 +179,9 @@ function balances(from: SolvedPlan, { k = 0, moment }: ReadArgs): number[] {
     const payment = solved.table.rows[k - 1]?.payment ?? 0;
     return moment === 'beforePayment' ? exact.map((each) => each + sign * payment) : exact;
   }
+  // Just before a payment the period before it is over.
+  if (moment === 'beforePayment')
+    return k < 2 ? [solved.numbers.amount] : numbersOf(from, { quantity: 'balance-after', after: k - 1 });
   const after = exact.map((each) => each / (1 + i));
   return moment === 'justAfterPayment' ? after : [...after, ...exact];
 }

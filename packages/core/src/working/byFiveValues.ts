@@ -7,7 +7,7 @@ import { balanceAfter } from '../table/figures.ts';
 import type { FiveValueProblem } from './fiveValueProblem.ts';
 import { quotingSteps } from './quoting.ts';
 import type { Way } from './solution.ts';
-import { type Work, answerText } from './work.ts';
+import { type Work, answerText, money, roundsOf } from './work.ts';
 import { rangeOnDevice, stagedBalance, stagedPayment } from './fiveValueStages.ts';
 import { problemSteps, solvedFor, statedProblem, type Answered } from './fiveValueSteps.ts';
 
@@ -65,6 +65,8 @@ function answered(work: Work): Answered | undefined {
       return (ask.after ?? 0) >= solved.table.count || ask.after === 0
         ? undefined
         : stagedBalance(work, ask.after ?? 0);
+    case 'balance-right-after':
+      return rightAfterOnDevice(work, problem);
     case 'interest-in':
     case 'principal-in':
       return rangeOnDevice(work, problem, ask.quantity === 'interest-in' ? 'interest' : 'principal');
@@ -73,6 +75,32 @@ function answered(work: Work): Answered | undefined {
     default:
       return undefined;
   }
+}
+
+/** The first payment falls at once: from what it leaves the others come at the end of each period. */
+function rightAfterOnDevice(work: Work, problem: FiveValueProblem): Answered | undefined {
+  const { ask, statement, solved } = work.question;
+  const k = ask.after ?? 1;
+  const cover = work.stages[0];
+  if (!work.level || !cover || k < 2 || k > cover.to) return undefined;
+  const { directions } = kindOf(statement);
+  const paid = solved.table.firstPayment;
+  const start = solved.numbers.amount + (work.saving ? paid : -paid);
+  const found = solvedFor(
+    work,
+    {
+      ...problem,
+      unknown: 'fv',
+      n: k - 1,
+      pv: directions.pv * start,
+      pmt: directions.pmt * paid,
+      fv: 0,
+      timing: 'end',
+    },
+    (value) => value * directions.fv,
+  );
+  const text = `The first payment falls at once and leaves ${money(work, start)}. From then on ${k === 2 ? '1 payment comes' : `${k - 1} payments come`} at the end of each ${work.period}.`;
+  return found && { ...found, steps: [{ kind: 'says', text }, ...found.steps], rounds: roundsOf(work) };
 }
 
 /** The number of payments, or of as many to a `unit` (a year). */

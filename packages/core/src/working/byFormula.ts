@@ -5,7 +5,8 @@ import { writeBrief } from '../money/numberStyle.ts';
 import { chain } from './formula/chain.ts';
 import { buildUp, converted, financeCharge, flatRate, refinancedPayment, totalWithEnd } from './formula/charges.ts';
 import { type Formula, notLine, whole } from './formula/formula.ts';
-import { lastPayment, leftToPay, overAll, recurrenceTerm, rangeFormula } from './formula/figures.ts';
+import { lastPayment, leftToPay, overAll, portionFormula, recurrenceTerm, rangeFormula } from './formula/figures.ts';
+import { rightAfter } from './formula/inAdvance.ts';
 import { amount, finalAmount, payment, payments, rate } from './formula/unknowns.ts';
 import { inClassForm, inLetters } from './inClassForm.ts';
 import type { Way } from './solution.ts';
@@ -64,9 +65,12 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
     };
   },
   'balance-after': (work) => chain(work, work.question.ask.after ?? 0),
+  'balance-right-after': (work) => rightAfter(work, work.question.ask.after ?? 1),
   'left-to-pay': leftToPay,
   'interest-in': rangeFormula('interest'),
   'principal-in': rangeFormula('principal'),
+  'interest-portion': portionFormula('interest'),
+  'principal-portion': portionFormula('principal'),
   'paid-in': rangeFormula('paid'),
   'total-interest': overAll('interest'),
   'total-paid': overAll('paid'),

@@ -3,7 +3,7 @@
 import { nth } from '../nth.ts';
 import { writePercent } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
-import { run, runStages, stated, termRows } from './recurrenceTerms.ts';
+import { run, runStages, stated, termRows, type Run } from './recurrenceTerms.ts';
 import { subscript, termLetter, termNames } from './relation.ts';
 import type { Step, Way } from './solution.ts';
 import { stagesThrough } from './stages.ts';
@@ -53,6 +53,8 @@ function answered(work: Work): Answered | undefined {
       return firstPast(work);
     case 'balance-after':
       return balanceBy(work, ask.after ?? 0);
+    case 'balance-right-after':
+      return rightAfterBy(work, ask.after ?? 1);
     case 'interest-in':
     case 'principal-in':
     case 'total-interest': {
@@ -60,6 +62,15 @@ function answered(work: Work): Answered | undefined {
       const to = ask.quantity === 'total-interest' ? table.count : Math.min(ask.to ?? 1, table.count);
       return gathered(work, from, to, ask.quantity === 'principal-in' ? 'principal' : 'interest');
     }
+    case 'interest-portion':
+    case 'principal-portion':
+      return gathered(
+        work,
+        ask.from ?? 1,
+        Math.min(ask.to ?? 1, table.count),
+        ask.quantity === 'principal-portion' ? 'principal' : 'interest',
+        rightAfterEach,
+      );
     case 'effective':
       return grownHundred(work);
     case 'converted':
@@ -133,6 +144,30 @@ function balanceBy(work: Work, k: number): Answered {
     steps: [...stated(work, payment), ...changesSaid(work, k), termRows(work, terms, k)],
     rounds: roundsOf(work),
   };
+}
+
+/** Where payments come first: the term before, and the payment alone. */
+function rightAfterBy(work: Work, k: number): Answered {
+  const before = balanceBy(work, k - 1);
+  const row = nth(work.question.solved.table.rows, k - 1);
+  const paid = row.payment + row.extra;
+  const opening = before.number + (k === 1 ? 0 : row.drawn);
+  const number = work.saving ? opening + paid : opening - paid;
+  const received = opening === before.number ? '' : ` + ${money(work, row.drawn)}`;
+  const term = `${termLetter(work)}${subscript(k - 1)}`;
+  const text = `Right after payment ${k}, before it is multiplied by R: ${term}${received} ${work.saving ? '+' : '−'} ${money(work, paid)} = ${money(work, number)}.`;
+  return { ...before, number, steps: [...before.steps, { kind: 'says', text }] };
+}
+
+/** What is there right after each payment, where payments come first; index 0 is the start. */
+function rightAfterEach(work: Work, { terms }: Run): readonly number[] {
+  const { rows } = work.question.solved.table;
+  return terms.map((start, k) => {
+    if (k === 0) return start;
+    const { number, drawn, payment, extra } = nth(rows, k - 1);
+    const opening = nth(terms, k - 1) + (number > 1 ? drawn : 0);
+    return work.saving ? opening + payment + extra : opening - payment - extra;
+  });
 }
 
 /** What 100 gains in a year is the effective rate in percent. */
@@ -224,23 +259,30 @@ function counted(work: Work): Answered | undefined {
 }
 
 /** Interest and principal term by term over a range of payments. */
-function gathered(work: Work, from: number, to: number, part: 'interest' | 'principal'): Answered | undefined {
+function gathered(
+  work: Work,
+  from: number,
+  to: number,
+  part: 'interest' | 'principal',
+  looked: (work: Work, done: Run) => readonly number[] = (_work, { terms }) => terms,
+): Answered | undefined {
   const { solved } = work.question;
   const { table } = solved;
   const done = runStages(work, work.stages);
+  const values = looked(work, done);
   const drawn = new Map(work.stages.map((stage) => [stage.from, stage.drawn]));
   let total = 0;
   const rows: (string[] | 'gap')[] = [];
   for (let k = from; k <= to; k += 1) {
-    const before = nth(done.terms, k - 1) + (drawn.get(k) ?? 0);
-    const change = nth(done.terms, k) - before;
+    const before = nth(values, k - 1) + (drawn.get(k) ?? 0);
+    const change = nth(values, k) - before;
     const settled =
       k === table.count ? nth(table.rows, k - 1).payment + nth(table.rows, k - 1).extra : nth(done.paid, k);
     const interest = work.saving ? change - settled : settled + change;
     const moved = part === 'interest' ? interest : work.saving ? change : -change;
     total += moved;
     if (k - from < 3 || k >= to - 1)
-      rows.push([String(k), money(work, before), money(work, nth(done.terms, k)), money(work, moved)]);
+      rows.push([String(k), money(work, before), money(work, nth(values, k)), money(work, moved)]);
     else if (rows.at(-1) !== 'gap') rows.push('gap');
   }
   return {

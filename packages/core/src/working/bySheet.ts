@@ -2,7 +2,7 @@
 
 import type { Quantity } from '../case/quantity.ts';
 import { quotedNumber } from '../rates/quotedRate.ts';
-import { balanceSheet, oneFunction, rangeSheet, totalPaid } from './sheet/annuitySheets.ts';
+import { balanceSheet, oneFunction, rangeSheet, rightAfterSheet, totalPaid } from './sheet/annuitySheets.ts';
 import { type SheetAnswer, rateCell } from './sheet/cells.ts';
 import { asTyped, inSheetForm } from './sheet/sheetForm.ts';
 import { evaluateSheet } from './sheet/evaluateSheet.ts';
@@ -81,9 +81,12 @@ const sheets: Readonly<Partial<Record<Quantity, (work: Work) => SheetAnswer | un
   payments: oneFunction('NPER'),
   years: oneFunction('NPER'),
   rate: oneFunction('RATE'),
-  'balance-after': balanceSheet,
+  'balance-after': (work) => balanceSheet(work),
+  'balance-right-after': rightAfterSheet,
   'interest-in': rangeSheet('interest'),
   'principal-in': rangeSheet('principal'),
+  'interest-portion': rangeSheet('interest'),
+  'principal-portion': rangeSheet('principal'),
   'total-interest': rangeSheet('interest', true),
   'total-paid': totalPaid,
   'finance-charge': flatSheet('charge'),

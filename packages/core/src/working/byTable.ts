@@ -113,6 +113,21 @@ const ofRange =
     const says = `The column “${column(work)}” from row ${from} to row ${end} adds up to`;
     return { rows: [from, from + 1, end - 1, end], spelled: from, says };
   };
+/** What payments that come first are made of: the interest of the rows before theirs, and the rest. */
+const ofPortion =
+  (says: (interest: string | undefined, paid: string, saving: boolean) => string) =>
+  (work: Work): Figure => {
+    const { from = 1, to = 1 } = work.question.ask;
+    const end = Math.min(to, lastRow(work));
+    const rows = (column: string, a: number, b: number): string =>
+      a === b ? `“${column}” in row ${a}` : `“${column}” from row ${a} to row ${b}`;
+    const interest = end === 1 ? undefined : rows('interest', Math.max(1, from - 1), end - 1);
+    return {
+      rows: [from - 1, from, end - 1, end],
+      spelled: Math.max(1, from - 1),
+      says: says(interest, rows('paid', from, end), work.saving),
+    };
+  };
 const ofRefinancing =
   (says: (after: number) => string) =>
   (work: Work): Figure => {
@@ -144,6 +159,10 @@ const figures: Readonly<Partial<Record<Quantity, (work: Work) => Figure | undefi
     const k = ask.after ?? 0;
     return { rows: [1, k - 1, k, k + 1], spelled: k, says: `The balance after row ${k} is` };
   },
+  'balance-right-after': ({ question: { ask } }) => {
+    const k = ask.after ?? 1;
+    return { rows: [1, k - 1, k], spelled: k, says: `The balance after row ${k} without the interest of row ${k} is` };
+  },
   'left-to-pay': (work) => {
     const k = work.question.ask.after ?? 0;
     const last = lastRow(work);
@@ -152,6 +171,13 @@ const figures: Readonly<Partial<Record<Quantity, (work: Work) => Figure | undefi
   },
   'interest-in': ofRange(() => 'interest'),
   'principal-in': ofRange(({ saving }) => (saving ? 'added' : 'principal')),
+  'interest-portion': ofPortion((interest) =>
+    interest ? `The column ${interest} adds up to` : 'Payment 1 comes before any interest:',
+  ),
+  'principal-portion': ofPortion(
+    (interest, paid, saving) =>
+      `The column ${paid}${interest ? ` ${saving ? 'with' : 'less'} the column ${interest}` : ''} comes to`,
+  ),
   'paid-in': ofRange(() => 'paid'),
   'total-interest': ofAll('The column “interest” adds up to'),
   'total-paid': ofAll('The column “paid” adds up to'),

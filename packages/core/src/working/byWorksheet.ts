@@ -49,6 +49,25 @@ const sum =
     };
   };
 
+/** What payments that come first are made of: the interest of the rows before theirs, and what is paid without it. */
+const portion =
+  (part: 'interest' | 'principal') =>
+  (sheet: TaughtSheet, work: Work): Reading | undefined => {
+    const { from = 1, to = 1 } = work.question.ask;
+    const last = Math.min(to, sheet.count);
+    if (last === 1 || sheet.row(1).extra) return undefined;
+    const over = (column: TaughtColumn, a: number, b: number) =>
+      sum(column)(sheet, { ...work, question: { ...work.question, ask: { ...work.question.ask, from: a, to: b } } });
+    const interest = over('interest', Math.max(1, from - 1), last - 1);
+    if (part === 'interest') return interest;
+    const paid = over('paid', from, last);
+    const number = work.saving ? paid.number + interest.number : paid.number - interest.number;
+    return {
+      number: roundTo(number, 6),
+      says: interest.says.replace('=', `${paid.says.replace(/ comes to$/, '')}${work.saving ? '+' : '-'}`),
+    };
+  };
+
 const readings: Readonly<Partial<Record<Quantity, (sheet: TaughtSheet, work: Work) => Reading | undefined>>> = {
   payment: (sheet, { question: { solved } }) => {
     const payment = sheet.input('payment');
@@ -61,6 +80,14 @@ const readings: Readonly<Partial<Record<Quantity, (sheet: TaughtSheet, work: Wor
     if (k === 0) return undefined;
     return { number: sheet.row(k).after?.value ?? NaN, says: `${sheet.at('after', k)}, in row ${k}, shows` };
   },
+  'balance-right-after': (sheet, { question: { ask } }) => {
+    const k = ask.after ?? 1;
+    const { after, interest } = sheet.row(k);
+    return {
+      number: roundTo((after?.value ?? NaN) - (interest?.value ?? NaN), 6),
+      says: `=${sheet.at('after', k)}-${sheet.at('interest', k)}, in row ${k}, comes to`,
+    };
+  },
   'final-amount': (sheet) => ({
     number: sheet.row(sheet.count).after?.value ?? NaN,
     says: `${sheet.at('after', sheet.count)}, in the last row, shows`,
@@ -71,6 +98,8 @@ const readings: Readonly<Partial<Record<Quantity, (sheet: TaughtSheet, work: Wor
   }),
   'interest-in': sum('interest'),
   'principal-in': sum('principal'),
+  'interest-portion': portion('interest'),
+  'principal-portion': portion('principal'),
   'paid-in': sum('paid'),
   'total-interest': sum('interest', true),
   'total-paid': sum('paid', true),

@@ -34,6 +34,7 @@ describe('an exercise made of a text', () => {
     ['Ada borrows £12,000 at 7.2% compounded monthly.', 'Ada borrows £12,000 at 7.2% compounded'],
     ['Two sums, one question. Nell puts $2,000 away.', 'Two sums, one question'],
     ['The weaving guild, which has 31 members, buys a loom.', 'The weaving guild'],
+    ['A press worth $20,000 is leased for 4 years.', 'A press'],
     ['£12,000', 'A problem'],
   ])('%s is called %s', (text, title) => expect(titleOf(text)).toBe(title));
 

@@ -6,6 +6,7 @@ import { styleOf } from '../../statement/question.ts';
 import { changed } from '../../case/inputs.ts';
 import { isSaving } from '../../case/kinds.ts';
 import type { Inputs } from '../../case/quantity.ts';
+import { asks, asksBalance } from './conditions.ts';
 import { defineSlip, money, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
 const usesAmount = ({ kind, question: { ask, solved } }: Asked): boolean =>
@@ -263,7 +264,7 @@ export const amountSlips: readonly Slip[] = [
       isSaving(asked.kind) &&
       asked.kind.pays &&
       asked.inputs.amount > 0 &&
-      ['payment', 'final-amount', 'payments', 'years', 'balance-after'].includes(asked.question.ask.quantity),
+      (asksBalance(asked) || asks(asked, 'payment', 'final-amount', 'payments', 'years')),
     wrongInputs: (inputs, asked) => [
       {
         inputs: changed(inputs, { amount: 0 }),

@@ -8,6 +8,8 @@ import type { Asked, WrongResult } from '../slip.ts';
 export const owes = ({ kind }: Asked): boolean => kind.owes && kind.level;
 export const level = ({ kind, question: { solved } }: Asked): boolean => kind.level && solved.plan.changes.length === 0;
 export const asks = (asked: Asked, ...any: Quantity[]): boolean => any.includes(asked.question.ask.quantity);
+/** A balance, at the end of a payment's period or right after the payment. */
+export const asksBalance = (asked: Asked): boolean => asks(asked, 'balance-after', 'balance-right-after');
 export const hasInterest = ({ question: { solved } }: Asked): boolean => solved.values.i !== 0;
 
 /** One figure taken for another: the number the other question has, as the table has it and by closed form. */

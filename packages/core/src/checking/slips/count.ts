@@ -4,8 +4,11 @@ import { roundTo } from '../../money/roundMoney.ts';
 import { NEAR_WHOLE } from '../../annuity/sayCount.ts';
 import { isSaving } from '../../case/kinds.ts';
 import { frequencyOf } from '../../case/frequency.ts';
-import { balanceAt, changed, payments } from '../../case/inputs.ts';
+import { compute } from '../../case/compute.ts';
+import { changed, payments } from '../../case/inputs.ts';
+import type { Quantity } from '../../case/quantity.ts';
 import { brief, defineSlip, money, resultsFrom, type Asked, type Slip } from '../slip.ts';
+import { asksBalance } from './conditions.ts';
 
 const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
   kind.hasTable &&
@@ -21,13 +24,20 @@ const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
     'years',
   ].includes(ask.quantity);
 
+const ofThePayments: readonly Quantity[] = [
+  'balance-after',
+  'balance-right-after',
+  'interest-in',
+  'principal-in',
+  'interest-portion',
+  'principal-portion',
+  'paid-in',
+  'term',
+];
+
 /** A balance or another reading of a payment that the case states does not use the count. */
 const countMatters = (asked: Asked): boolean =>
-  usesCount(asked) &&
-  !(
-    asked.inputs.payment !== undefined &&
-    ['balance-after', 'interest-in', 'principal-in', 'paid-in', 'term'].includes(asked.question.ask.quantity)
-  );
+  usesCount(asked) && !(asked.inputs.payment !== undefined && ofThePayments.includes(asked.question.ask.quantity));
 
 const isCountedUp = ({ format }: Asked): boolean =>
   format.kind !== 'money' && format.kind !== 'percent' && format.up === true;
@@ -135,10 +145,10 @@ export const countSlips: readonly Slip[] = [
     title: 'Payments left for payments made',
     advice: 'The payments still to come were used where those already made belong.',
     weight: 6,
-    applies: ({ question: { ask, solved } }) => ask.quantity === 'balance-after' && solved.plan.changes.length === 0,
+    applies: (asked) => asksBalance(asked) && asked.question.solved.plan.changes.length === 0,
     wrongMethod: (inputs, asked) =>
-      payments(asked.question, inputs).map((payment) => ({
-        result: balanceAt(asked.question, inputs, payment, inputs.n - inputs.after),
+      compute(asked.question, changed(inputs, { after: inputs.n - inputs.after })).map((result) => ({
+        result,
         did: `The balance was run through ${brief(asked, inputs.n - inputs.after)} payments, which are those left; ${brief(asked, inputs.after)} have been made.`,
       })),
   }),

@@ -8,7 +8,9 @@ import { brief, defineSlip, money, percent, type Asked, type Slip, type WrongInp
 const onFiveValues = ({ kind, question: { ask, solved } }: Asked): boolean =>
   kind.level &&
   solved.plan.changes.length === 0 &&
-  ['payment', 'amount', 'final-amount', 'payments', 'years', 'rate', 'balance-after'].includes(ask.quantity);
+  ['payment', 'amount', 'final-amount', 'payments', 'years', 'rate', 'balance-after', 'balance-right-after'].includes(
+    ask.quantity,
+  );
 const quotedYearly = ({ question: { solved } }: Asked): boolean =>
   solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear !== 'continuous' && solved.unknown !== 'rate';
 

@@ -4,7 +4,7 @@ import { growthLessOne } from '../../annuity/fiveValues.ts';
 import { changed, payments } from '../../case/inputs.ts';
 import { isSaving } from '../../case/kinds.ts';
 import { brief, defineSlip, money, percent, type Slip } from '../slip.ts';
-import { asks, figure, hasInterest, level, other } from './conditions.ts';
+import { asks, asksBalance, figure, hasInterest, level, other } from './conditions.ts';
 
 export const interestSlips: readonly Slip[] = [
   defineSlip({
@@ -14,17 +14,18 @@ export const interestSlips: readonly Slip[] = [
     advice: 'Each payment bears interest for its own time, not only the amount at the start.',
     weight: 7,
     applies: (asked) =>
-      (asks(asked, 'balance-after') || (asks(asked, 'final-amount') && asked.inputs.amount > 0)) &&
+      (asksBalance(asked) || (asks(asked, 'final-amount') && asked.inputs.amount > 0)) &&
       level(asked) &&
       asked.kind.pays &&
       hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const count = asks(asked, 'final-amount') ? inputs.n : inputs.after;
-      const grown = inputs.amount * (1 + growthLessOne(inputs.i, count));
+      const periods = asks(asked, 'balance-right-after') ? count - 1 : count;
+      const grown = inputs.amount * (1 + growthLessOne(inputs.i, periods));
       const kept = asked.question.solved.table.firstPayment;
       return [...new Set([kept, ...payments(asked.question, inputs)])].map((payment) => ({
         result: grown + (isSaving(asked.kind) ? 1 : -1) * count * payment,
-        did: `${money(asked, inputs.amount)} was grown over ${brief(asked, count, 2)} periods, and ${brief(asked, count, 2)} payments of ${money(asked, payment)} were ${isSaving(asked.kind) ? 'added' : 'taken off'} without interest.`,
+        did: `${money(asked, inputs.amount)} was grown over ${brief(asked, periods, 2)} periods, and ${brief(asked, count, 2)} payments of ${money(asked, payment)} were ${isSaving(asked.kind) ? 'added' : 'taken off'} without interest.`,
       }));
     },
   }),
@@ -86,9 +87,12 @@ export const interestSlips: readonly Slip[] = [
     title: 'Interest added to the payment',
     advice: 'Principal is what is left of a payment when the interest is taken off; here it was added.',
     weight: 7,
-    applies: (asked) => asks(asked, 'principal-in') && !isSaving(asked.kind) && hasInterest(asked),
+    applies: (asked) => asks(asked, 'principal-in', 'principal-portion') && !isSaving(asked.kind) && hasInterest(asked),
     wrongMethod: (_inputs, asked) => {
-      const [paid, interest] = [figure(asked, 'paid-in'), figure(asked, 'interest-in')];
+      const [paid, interest] = [
+        figure(asked, 'paid-in'),
+        figure(asked, asks(asked, 'principal-in') ? 'interest-in' : 'interest-portion'),
+      ];
       if (paid === undefined || interest === undefined) return [];
       const did = `${money(asked, paid)} + ${money(asked, interest)}: the interest was added instead of taken off.`;
       return [{ result: paid + interest, did }];
@@ -100,7 +104,8 @@ export const interestSlips: readonly Slip[] = [
     title: 'The amount at the start given',
     advice: 'This is the amount at the very start; payments have been made since.',
     weight: 7,
-    applies: (asked) => asks(asked, 'balance-after', 'term') && asked.inputs.after > 0 && asked.inputs.amount > 0,
+    applies: (asked) =>
+      (asksBalance(asked) || asks(asked, 'term')) && asked.inputs.after > 0 && asked.inputs.amount > 0,
     wrongMethod: ({ amount }, asked) => [
       { result: amount, did: `${money(asked, amount)} is the amount at the start.` },
     ],

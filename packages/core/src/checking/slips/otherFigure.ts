@@ -2,8 +2,11 @@
 
 import { changed, payments } from '../../case/inputs.ts';
 import { isSaving } from '../../case/kinds.ts';
-import { brief, defineSlip, money, type Slip } from '../slip.ts';
-import { asks, figure, hasInterest, other } from './conditions.ts';
+import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
+import { asks, asksBalance, figure, hasInterest, other } from './conditions.ts';
+
+/** Something that is there at one payment. */
+const asksAt = (asked: Asked): boolean => asksBalance(asked) || asks(asked, 'left-to-pay', 'term');
 
 export const otherFigureSlips: readonly Slip[] = [
   defineSlip({
@@ -12,7 +15,7 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Payments taken off without interest',
     advice: 'Each payment covers interest first; only the rest lowers what is owed.',
     weight: 8,
-    applies: (asked) => asks(asked, 'balance-after', 'left-to-pay') && asked.kind.pays && hasInterest(asked),
+    applies: (asked) => (asksBalance(asked) || asks(asked, 'left-to-pay')) && asked.kind.pays && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const own = asked.question.solved.table.firstPayment;
       const saving = isSaving(asked.kind);
@@ -28,10 +31,13 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Balance in a straight line',
     advice: 'The balance does not fall evenly: early payments are mostly interest.',
     weight: 7,
-    applies: (asked) => asks(asked, 'balance-after', 'principal-in') && asked.kind.hasTable && !isSaving(asked.kind),
+    applies: (asked) =>
+      (asksBalance(asked) || asks(asked, 'principal-in', 'principal-portion')) &&
+      asked.kind.hasTable &&
+      !isSaving(asked.kind),
     wrongMethod: (inputs, asked) => {
       const each = (inputs.amount - inputs.finalAmount) / inputs.n;
-      if (asks(asked, 'principal-in'))
+      if (!asksBalance(asked))
         return [
           {
             result: each * (inputs.to - inputs.from + 1),
@@ -52,8 +58,7 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Payments left × payment, taken as the balance',
     advice: 'What is left to pay has interest still to come in it. What is owed today leaves that out.',
     weight: 9,
-    applies: (asked) =>
-      asks(asked, 'balance-after') && asked.kind.hasTable && !isSaving(asked.kind) && hasInterest(asked),
+    applies: (asked) => asksBalance(asked) && asked.kind.hasTable && !isSaving(asked.kind) && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const left = inputs.n - inputs.after;
       const fromTable = figure(asked, 'left-to-pay');
@@ -96,11 +101,12 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'All that is paid, taken for interest',
     advice: 'Interest is what is paid beyond the amount; here all that is paid was given.',
     weight: 8,
-    applies: (asked) => asks(asked, 'total-interest', 'interest-in', 'finance-charge') && asked.kind.hasTable,
+    applies: (asked) =>
+      asks(asked, 'total-interest', 'interest-in', 'interest-portion', 'finance-charge') && asked.kind.hasTable,
     wrongMethod: (_inputs, asked) =>
       other(
         asked,
-        asks(asked, 'interest-in') ? 'paid-in' : 'total-paid',
+        asks(asked, 'interest-in', 'interest-portion') ? 'paid-in' : 'total-paid',
         (value) => `${money(asked, value)} is all that is paid, principal included.`,
       ),
   }),
@@ -124,9 +130,13 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Interest given for principal',
     advice: 'Principal is the part of a payment that lowers what is owed; here the interest was given.',
     weight: 9,
-    applies: (asked) => asks(asked, 'principal-in'),
+    applies: (asked) => asks(asked, 'principal-in', 'principal-portion'),
     wrongMethod: (_inputs, asked) =>
-      other(asked, 'interest-in', (value) => `${money(asked, value)} is the interest of these payments.`),
+      other(
+        asked,
+        asks(asked, 'principal-in') ? 'interest-in' : 'interest-portion',
+        (value) => `${money(asked, value)} is the interest of these payments.`,
+      ),
   }),
   defineSlip({
     id: 'principal-for-interest',
@@ -134,7 +144,7 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Principal given for interest',
     advice: 'Interest is what a payment costs; here the part that lowers what is owed was given.',
     weight: 9,
-    applies: (asked) => asks(asked, 'interest-in', 'total-interest'),
+    applies: (asked) => asks(asked, 'interest-in', 'interest-portion', 'total-interest'),
     wrongMethod: (inputs, asked) =>
       asks(asked, 'total-interest')
         ? [
@@ -143,7 +153,11 @@ export const otherFigureSlips: readonly Slip[] = [
               did: `${money(asked, Math.abs(inputs.amount - inputs.finalAmount))} is the principal that is repaid.`,
             },
           ]
-        : other(asked, 'principal-in', (value) => `${money(asked, value)} is the principal in these payments.`),
+        : other(
+            asked,
+            asks(asked, 'interest-in') ? 'principal-in' : 'principal-portion',
+            (value) => `${money(asked, value)} is the principal in these payments.`,
+          ),
   }),
   defineSlip({
     id: 'wrong-period',
@@ -152,12 +166,13 @@ export const otherFigureSlips: readonly Slip[] = [
     advice: 'The number is right for another payment or other payments than the one asked for.',
     weight: 7,
     applies: (asked) =>
-      asks(asked, 'balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'paid-in', 'term') &&
+      (asksAt(asked) ||
+        asks(asked, 'interest-in', 'principal-in', 'interest-portion', 'principal-portion', 'paid-in')) &&
       asked.kind.hasTable,
     wrongMethod: (inputs, asked) => {
       const { table } = asked.question.solved;
       const { after, from, to, p } = inputs;
-      if (asks(asked, 'balance-after', 'left-to-pay', 'term')) {
+      if (asksAt(asked)) {
         const places = [after - 1, after + 1, after / p, after * p].filter(
           (k, at, all) => Number.isInteger(k) && k >= 0 && k <= table.count && k !== after && all.indexOf(k) === at,
         );

@@ -32,7 +32,7 @@ export const signSlips: readonly Slip[] = [
       kind.pays &&
       !isSaving(kind) &&
       solved.plan.changes.length === 0 &&
-      ['payments', 'years', 'final-amount', 'balance-after', 'term'].includes(ask.quantity),
+      ['payments', 'years', 'final-amount', 'balance-after', 'balance-right-after', 'term'].includes(ask.quantity),
     wrongInputs: (inputs) => [
       {
         inputs: changed(inputs, { pmtSign: -1 }),
@@ -51,7 +51,9 @@ export const signSlips: readonly Slip[] = [
       isSaving(kind) &&
       kind.pays &&
       solved.plan.changes.length === 0 &&
-      ['payment', 'final-amount', 'payments', 'years', 'balance-after', 'term', 'rate'].includes(ask.quantity),
+      ['payment', 'final-amount', 'payments', 'years', 'balance-after', 'balance-right-after', 'term', 'rate'].includes(
+        ask.quantity,
+      ),
     wrongInputs: (inputs, asked) => [
       {
         inputs: changed(inputs, { pvSign: -1 }),

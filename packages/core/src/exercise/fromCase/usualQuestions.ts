@@ -52,6 +52,7 @@ export function usualQuestions(plan: Pick<ExercisePlan, 'id' | 'draft'>, count?:
     [own],
     ...whole.filter((each) => each !== own).map((each) => [each] as const),
     ['balance-after', { after: at }],
+    ['balance-right-after', { after: at }],
     ...ranges.flatMap((range) => [['interest-in', range] as const, ['principal-in', range] as const]),
     ...last.filter((each) => each !== own).map((each) => [each] as const),
   ];
@@ -137,6 +138,10 @@ export function promptFor(draft: StatementDraft, quantity: Quantity, args: AskTe
       return isSaved
         ? `How much is there ${afterWords(draft, args)}?`
         : `What is still owed ${afterWords(draft, args)}?`;
+    case 'balance-right-after':
+      return isSaved
+        ? `How much is there right after payment ${args.after}?`
+        : `What is still owed right after payment ${args.after}?`;
     case 'interest-in':
       return `How much interest ${interest} ${rangeWords(draft, args)}?`;
     case 'principal-in':
@@ -187,12 +192,24 @@ const otherPrompts: Readonly<Partial<Record<Quantity, string>>> = {
   converted: 'Convert the rate.',
 };
 
-function afterWords({ paymentsPerYear }: StatementDraft, { after }: AskTexts): string {
-  return paymentsPerYear > 1 && after === String(paymentsPerYear) ? 'after the first year' : `after payment ${after}`;
+function afterWords(draft: StatementDraft, { after }: AskTexts): string {
+  const { paymentsPerYear, timing } = draft;
+  if (paymentsPerYear > 1 && after === String(paymentsPerYear)) return 'after the first year';
+  return timing === 'begin' ? `at the end of ${periodOf(draft)} ${after}` : `after payment ${after}`;
 }
 
-function rangeWords({ paymentsPerYear: p }: StatementDraft, { from, to }: AskTexts): string {
+function rangeWords(draft: StatementDraft, { from, to }: AskTexts): string {
+  const { paymentsPerYear: p, timing } = draft;
   if (p > 1 && from === String(p + 1) && to === String(p * 2)) return 'in the second year';
   if (p > 1 && from === '1' && to === String(p)) return 'in the first year';
+  // A payment that comes first is made of the interest before it; what runs up afterwards is named by its period.
+  if (timing === 'begin')
+    return from === to ? `in ${periodOf(draft)} ${from}` : `in ${periodOf(draft)}s ${from} to ${to}`;
   return from === to ? `with payment ${from}` : `with payments ${from} to ${to}`;
+}
+
+/** A word that can be counted. */
+function periodOf({ paymentsPerYear }: StatementDraft): string {
+  const { period } = frequencyOf(paymentsPerYear);
+  return period === 'two weeks' ? 'period' : period;
 }

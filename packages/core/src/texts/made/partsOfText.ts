@@ -1,14 +1,16 @@
 /** The parts of an exercise from what a text asks; what cannot be a part is said. */
 
+import { capital } from '../../capital.ts';
+import { quantities } from '../../case/quantities.ts';
 import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
 import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { usualFormat } from '../../exercise/format.ts';
-import { isOnTop } from './draftOfPlan.ts';
+import { coreAsk, sameInCore } from './coreAsk.ts';
 import { expressionOf, isOfPayment, isToldAgainst, sharedOf } from './expressionsOfText.ts';
 import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Unknown } from '../reading.ts';
+import type { Compared, ReadAsk, ReadPlan, ReadQuantity, Unknown } from '../reading.ts';
 
 export interface PartsToMake {
   readonly asks: readonly ReadAsk[];
@@ -28,22 +30,10 @@ export interface DraftPart {
   readonly ask: PartAsk;
   readonly format: Part['format'];
   readonly marks: number;
+  readonly readings?: Part['readings'];
 }
 
 export const planId = (index: number): string => (index === 0 ? 'plan' : `plan-${index + 1}`);
-
-/** What is asked of one plan and is a quantity of core, as it is. */
-const same: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {
-  payment: 'payment',
-  payments: 'payments',
-  years: 'years',
-  finalAmount: 'final-amount',
-  effectiveRate: 'effective',
-  ratePerPayment: 'rate-per-payment',
-  totalInterest: 'total-interest',
-  financeCharge: 'finance-charge',
-  lastPayment: 'last-payment',
-};
 
 /** What is asked of a sum that follows from others. */
 const sumAsked: Readonly<Partial<Record<ReadQuantity, string>>> = {
@@ -62,7 +52,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   if (shared) return { ...sumPart(ask, to, shared.usual, shared.text), format: shared.format };
   const text = plan && expressionOf(ask, plan, to);
   if (text) return sumPart(ask, to, sumAsked[ask.quantity] ?? 'How much is it?', text);
-  const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to.asks) : undefined;
+  const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf(
     { id: planId(index), draft },
@@ -70,7 +60,10 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
     found.args && inCounts(found.args, plan, draft, to),
   );
   const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
-  return { ...own, format, part: ask.part, prompt: to.prompts[ask.part] ?? withName(own.prompt, plan) };
+  const made = { ...own, format, part: ask.part, prompt: to.prompts[ask.part] ?? withName(own.prompt, plan) };
+  if (found.also === undefined) return made;
+  const says = capital(quantities[found.also].words({ quantity: found.also, ...made.ask.args }));
+  return { ...made, readings: [{ id: 'r1', says, ask: { ...made.ask, quantity: found.also } as PartAsk, credit: 1 }] };
 }
 
 /** A sum of money that is an expression of what the exercise has. */
@@ -103,66 +96,6 @@ const isRunOn = ({ quantity }: ReadAsk, { rate, changes, unknown }: ReadPlan): b
   ['payments', 'years', 'lastPayment', 'totalPaid', 'totalInterest'].includes(quantity) &&
   changes.some((each) => each.kind === 'rate' && each.keep === 'payment' && each.rate.value > (rate?.value ?? 0));
 
-function coreAsk(
-  { quantity, args = {} }: ReadAsk,
-  plan: ReadPlan,
-  asks: readonly ReadAsk[],
-): { quantity: Quantity; args?: AskTexts } | undefined {
-  const isBegin = plan.timing === 'beginning';
-  const owesMore = (plan.kind === 'borrowing' || plan.kind === 'leasing') && (plan.finalAmount ?? 1) !== 0;
-  switch (quantity) {
-    case 'amount':
-      return { quantity: plan.unknown === 'amount' ? 'amount' : 'amount-financed' };
-    case 'payment':
-      // A plan whose payment is raised from the first one on has no part for the payment without that.
-      if (!isOnTop(plan, asks) && plan.changes.some(({ kind, after }) => kind === 'payment' && after === 0))
-        return undefined;
-      return args.after === undefined
-        ? { quantity }
-        : { quantity: 'paid-in', args: range(args.after + 1, args.after + 1) };
-    case 'years':
-      return plan.changes.length > 0 ? undefined : { quantity };
-    case 'payments':
-      return { quantity: plan.changes.length > 0 ? 'payments-made' : 'payments' };
-    case 'nominalRate':
-      return nominalAsk(args, plan);
-    case 'ratePerPayment':
-      return { quantity: 'rate-per-payment' };
-    case 'totalPaid':
-      // With a residual or a deposit it is the price in all, where there is a price.
-      if (args.include?.includes('amount')) return undefined;
-      if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
-      return { quantity: owesMore && args.only === undefined ? 'total-with-end' : 'total-paid' };
-    case 'balanceAfter':
-      // What is owed before the payment or the extra payment that falls then is no part of its own.
-      return isBegin || args.k === undefined || args.moment === 'beforePayment' || args.moment === 'beforeExtra'
-        ? undefined
-        : { quantity: 'balance-after', args: { after: String(args.k) } };
-    case 'leftToPay':
-      return args.k === undefined || owesMore
-        ? undefined
-        : { quantity: 'left-to-pay', args: { after: String(args.k) } };
-    case 'interestIn':
-    case 'principalIn':
-      return isBegin
-        ? undefined
-        : {
-            quantity: quantity === 'interestIn' ? 'interest-in' : 'principal-in',
-            args: range(args.from ?? 1, args.to ?? 1),
-          };
-    case 'lastPayment':
-      return args.include ? undefined : { quantity: 'last-payment' };
-    case 'downPayment':
-      return plan.unknown === 'amount' ? undefined : { quantity: 'down-payment' };
-    case 'financeCharge':
-      return plan.fees ? undefined : { quantity: 'finance-charge' };
-    default: {
-      const id = same[quantity];
-      return id ? { quantity: id } : undefined;
-    }
-  }
-}
-
 /** Moments that are counted from the end, or are a share of all payments, follow the number of payments. */
 function inCounts(
   args: AskTexts,
@@ -187,17 +120,6 @@ const shareOf = (count: string, n: number, after: number): string => {
   const parts = [2, 3, 4].find((each) => after * each === n);
   return parts === undefined ? String(after) : `${count} / ${parts}`;
 };
-
-const range = (from: number, to: number): AskTexts => ({ from: String(from), to: String(to) });
-
-/** The rate as the plan quotes it, where that is how it is asked. */
-function nominalAsk({ as, compoundingsPerYear: m }: ReadArgs, plan: ReadPlan): { quantity: Quantity } | undefined {
-  if (as === 'flat') return { quantity: 'flat-rate' };
-  if (plan.kind === 'convert') return { quantity: 'converted' };
-  if (plan.kind === 'flat') return m === plan.paymentsPerYear ? { quantity: 'nominal' } : undefined;
-  if (plan.unknown === 'rate') return { quantity: 'rate' };
-  return m === plan.paymentsPerYear ? { quantity: 'nominal' } : undefined;
-}
 
 /** A told payment against one that is sought. */
 function paymentsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): DraftPart | undefined {
@@ -270,7 +192,13 @@ const chosenBy = (of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | unde
     : undefined);
 
 const quantityOf = (of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | undefined =>
-  of === 'totalPaid' ? (hasResidual(plans) ? 'total-with-end' : 'total-paid') : of === 'amount' ? 'amount' : same[of];
+  of === 'totalPaid'
+    ? hasResidual(plans)
+      ? 'total-with-end'
+      : 'total-paid'
+    : of === 'amount'
+      ? 'amount'
+      : sameInCore[of];
 
 /** Core's total of the payments leaves a residual out. */
 const hasResidual = (plans: readonly ReadPlan[]): boolean =>

@@ -2,12 +2,14 @@
 
 /**
  * The first words of a text, to the end of its first sentence, without a word at their end that only leads on; those
- * before its first number, where there are three or more: numbers may vary.
+ * before its first number, where there are three or more: numbers may vary. "A press worth $20,000" is a press.
  */
 export const titleOf = (text: string): string => {
   const own = text.replace(/^[\W\d]+/, '');
-  const beforeNumbers = firstWords(own.replace(/[\s(]*(?:\p{Sc}|[A-Z]{3}\s)?\d[^]*$/u, ''));
-  return (/\S\s+\S+\s+\S/.test(beforeNumbers) ? beforeNumbers : firstWords(own)) || 'A problem';
+  const led = own.replace(/[\s(]*(?:\p{Sc}|[A-Z]{3}\s)?\d[^]*$/u, '');
+  const named = /^((?:an?|the)\s+\S+)\s+(?:worth|costing|priced|valued)(?:\s+at)?$/iu.exec(led)?.[1];
+  const beforeNumbers = firstWords(led);
+  return named ?? ((/\S\s+\S+\s+\S/.test(beforeNumbers) ? beforeNumbers : firstWords(own)) || 'A problem');
 };
 
 const firstWords = (text: string): string =>

@@ -6,6 +6,7 @@ import { type Term, add, div, evaluate, mul, num, sub } from '../term.ts';
 import { type Work, countLetter, formulaSteps, isZero, moneyLetter, rateLetter, roundsOf } from '../work.ts';
 import { chain } from './chain.ts';
 import { type Formula, balanceTerm, notLine, whole } from './formula.ts';
+import { rightAfter, rightAfterName } from './inAdvance.ts';
 
 /** The payments from a to b added up: so many alike, and the ones that are not. */
 export function paidTerm(work: Work, from: number, to: number): Term {
@@ -30,16 +31,30 @@ export function paidTerm(work: Work, from: number, to: number): Term {
     .reduce((sum, each) => add(sum, each));
 }
 
+/** When a balance is looked at: at the end of a payment's period, or right after it where payments come first. */
+interface Looked {
+  readonly balance: (work: Work, k: number) => Formula;
+  readonly name: (k: number) => string;
+}
+
+const atEnd: Looked = { balance: chain, name: (k) => `B_{${k}}` };
+const rightAfterIt: Looked = { balance: rightAfter, name: rightAfterName };
+
 /** How far the balance goes from before payment a to after payment b, and the money drawn between. */
-function movement(work: Work, from: number, to: number): { readonly steps: Step[]; readonly term: Term } {
+function movement(
+  work: Work,
+  from: number,
+  to: number,
+  { balance, name }: Looked,
+): { readonly steps: Step[]; readonly term: Term } {
   const { solved } = work.question;
-  const before = from === 1 ? { steps: [], number: solved.plan.amount } : chain(work, from - 1);
-  const after = chain(work, to);
+  const before = from === 1 ? { steps: [], number: solved.plan.amount } : balance(work, from - 1);
+  const after = balance(work, to);
   const drawn = work.stages
     .filter((stage) => stage.from >= from && stage.from <= to && stage.from > 1)
     .reduce((sum, stage) => sum + stage.drawn, 0);
-  const first = moneyLetter(work, from === 1 ? 'A' : `B_{${from - 1}}`, before.number);
-  const last = moneyLetter(work, `B_{${to}}`, after.number);
+  const first = moneyLetter(work, from === 1 ? 'A' : name(from - 1), before.number);
+  const last = moneyLetter(work, name(to), after.number);
   const opening = drawn === 0 ? first : add(first, moneyLetter(work, '\\text{drawn}', drawn));
   return {
     steps: [...before.steps.filter(notLine), ...after.steps.filter(notLine)],
@@ -47,13 +62,20 @@ function movement(work: Work, from: number, to: number): { readonly steps: Step[
   };
 }
 
-export function rangeFormula(part: 'interest' | 'principal' | 'paid'): (work: Work) => Formula | undefined {
+/** The interest or the principal in payments, where they come first. */
+export const portionFormula = (part: 'interest' | 'principal'): ((work: Work) => Formula | undefined) =>
+  rangeFormula(part, rightAfterIt);
+
+export function rangeFormula(
+  part: 'interest' | 'principal' | 'paid',
+  looked: Looked = atEnd,
+): (work: Work) => Formula | undefined {
   return (work) => {
     const { from = 1, to = 1 } = work.question.ask;
     const last = Math.min(to, work.question.solved.table.count);
     const paid = paidTerm(work, from, last);
     if (part === 'paid') return { ...whole(work, '\\text{paid}', paid) };
-    const moved = movement(work, from, last);
+    const moved = movement(work, from, last, looked);
     // What savings gain in principal is deposits and interest together; a loan's principal is what the balance falls by.
     const term =
       part === 'principal' || (work.saving && isZero(paid))

@@ -1,6 +1,7 @@
 /** Worksheet functions over the five values: one function, a balance, a range of payments, what is paid in all. */
 
 import { kindOf } from '../../case/kinds.ts';
+import { byPeriod } from '../../case/quantities/inAdvance.ts';
 import { quoteRate, quotedNumber } from '../../rates/quotedRate.ts';
 import { quotingSteps } from '../quoting.ts';
 import type { Work } from '../work.ts';
@@ -66,8 +67,7 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
 }
 
 /** The balance after k payments by FV; minus it for what is owed. */
-export function balanceSheet(work: Work): SheetAnswer | undefined {
-  const k = work.question.ask.after ?? 0;
+export function balanceSheet(work: Work, k = work.question.ask.after ?? 0): SheetAnswer | undefined {
   const { solved, statement } = work.question;
   const stage = work.stages[0];
   if (!work.level || !stage || k > stage.to || k < 1) return undefined;
@@ -83,18 +83,31 @@ export function balanceSheet(work: Work): SheetAnswer | undefined {
   };
 }
 
-/** Interest or principal of a range of payments: IPMT and PPMT for one payment, CUMIPMT and CUMPRINC for more. */
+/** The balance right after payment k, where payments come first: FV over the periods before it, and the payment. */
+export function rightAfterSheet(work: Work): SheetAnswer | undefined {
+  const k = work.question.ask.after ?? 1;
+  const stage = work.stages[0];
+  if (!work.level || !stage || k < 2 || k > stage.to) return undefined;
+  const found = balanceSheet(work, k - 1);
+  return found && { ...found, formula: `${found.formula}-{payment}` };
+}
+
+/**
+ * Interest or principal of a range of payments: IPMT and PPMT for one payment, CUMIPMT and CUMPRINC for more. Where payments
+ * come first the functions give what is in the payments, not what runs up in their periods.
+ */
 export function rangeSheet(part: 'interest' | 'principal', all = false): (work: Work) => SheetAnswer | undefined {
   return (work) => {
     const { ask, solved, statement } = work.question;
     if (!work.level || solved.flat || work.saving || !kindOf(statement).owes) return undefined;
+    if (work.due && !all && byPeriod[ask.quantity] === undefined) return undefined;
     const from = all ? 1 : (ask.from ?? 1);
     const to = all ? solved.table.count : Math.min(ask.to ?? 1, solved.table.count);
     const { rate, n, pv, fv, type } = known(work);
     const base = { rounds: ['payment-unrounded'] as const };
     // The functions take the level payment itself from rate, count and amount; a payment that was given is another plan.
     if (solved.unknown !== 'payment') return undefined;
-    if (from === to)
+    if (from === to && !(all && work.due))
       return {
         ...base,
         cells: [rate, n, pv, fv, { label: 'payment number', content: String(from) }],

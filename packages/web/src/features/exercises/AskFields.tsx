@@ -186,9 +186,12 @@ function ComparedQuantity({
 /** Of these one may say which payment was made instead of the plan's own. */
 const paid: readonly AskChoice[] = [
   'balance-after',
+  'balance-right-after',
   'left-to-pay',
   'interest-in',
   'principal-in',
+  'interest-portion',
+  'principal-portion',
   'total-interest',
   'total-paid',
 ];

@@ -80,6 +80,8 @@ function momentInWords(what: string, { moment, k = 0 }: Args): string | undefine
       return say('{{what}} after the extra payment', { what });
     case 'beforePayment':
       return say('{{what}} before payment {{after}}', { what, after: k });
+    case 'justAfterPayment':
+      return say('{{what}} right after payment {{after}}', { what, after: k });
     default:
       return undefined;
   }
@@ -88,11 +90,13 @@ function momentInWords(what: string, { moment, k = 0 }: Args): string | undefine
 const placeInWords = (own: string, after: number | undefined, args: Args): string =>
   after !== undefined
     ? say('{{what}} after payment {{after}}', { what: own, after })
-    : args.from !== undefined
-      ? say('{{what}} in payments {{from}} to {{to}}', { what: own, from: args.from, to: args.to ?? args.from })
-      : args.include?.includes('downPayment')
-        ? say('{{what}} with the deposit', { what: own })
-        : own;
+    : args.from !== undefined && (args.to ?? args.from) === args.from
+      ? say('{{what}} in payment {{from}}', { what: own, from: args.from })
+      : args.from !== undefined
+        ? say('{{what}} in payments {{from}} to {{to}}', { what: own, from: args.from, to: args.to ?? args.from })
+        : args.include?.includes('downPayment')
+          ? say('{{what}} with the deposit', { what: own })
+          : own;
 
 /** What changes on the way, each in a sentence, and what stays as it was. */
 export const changesInWords = (
