@@ -44,7 +44,7 @@ export function agesOf(page: Page): Ages | undefined {
   }
   // "On the day she was born … when she turns 18".
   const turns = born.test(page.flat)
-    ? /(?:when|as|until|before|(?:on|until|to) the day) (?:he|she|they|[a-z]+) (?:turns|turned|is|was|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
+    ? /(?:when|as|until|till|before|once|(?:on|until|to) the day) (?:he|she|they|[a-z]+) (?:turns|turned|is|was|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
         page.flat,
       )
     : null;
@@ -87,7 +87,7 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /[a-z] \(⟨n(\d+)⟩\)(?= (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|plans|hopes|would))/.exec(
       flat,
     ) ??
-    /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts)/.exec(
+    /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts|(?:will|is to|wants to|plans to|is going to) (?:save|put|pay|set|deposit|invest|begin|start))(?![a-z])/.exec(
       flat,
     ) ??
     /, (?:now |aged |is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|would|hopes|plans)/.exec(

@@ -255,7 +255,7 @@ const afterLast =
 const isBalanceAlone =
   /^\W*(?:and )?(?:the )?(?:remaining |outstanding |closing |new )?(?:balance|debt)(?: (?:left|remaining|outstanding|afterwards|then|after it))?\W*$/;
 
-function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking): Found {
+function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, unit }: Asking): Found {
   const { plan } = of;
   // "The line for payment 13: interest, principal, balance."
   const isBehind = !place && last.from !== undefined && last.from === last.to && isBalanceAlone.test(unit);
@@ -266,8 +266,12 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
     (isBalanceAlone.test(unit) || /(?<![a-z])(?:now|today)(?![a-z])|still owe\W*$/.test(unit));
   const k = isBehind ? last.to : (momentOf(place, of, last) ?? (isBare ? of.changesAfter : undefined));
   // "It has 9 years to run. What is the outstanding principal now?", "… when she took it over?"
+  const isRunning =
+    /(?<![a-z])(?:has|have|with) (?:still |yet )?(?:⟨[tn]\d+⟩|⟨n\d+⟩ payments) (?:still |left )?to (?:run|go|come)|(?:still|yet) (?:has|have|runs for) ⟨t\d+⟩/.test(
+      flat,
+    );
   const isNow =
-    k === undefined &&
+    (k === undefined || isRunning) &&
     plan.unknown === 'amount' &&
     plan.changes.length === 0 &&
     /(?<![a-z])(?:now|today|at present)(?![a-z])|(?:when|as|at the time) (?:he|she|they|[a-z]+) (?:took (?:it |the [a-z]+ )?over|takes (?:it |the [a-z]+ )?over|bought|buys)/.test(

@@ -69,8 +69,14 @@ function isOfEach(page: Page, token: number): boolean {
     );
   const isFrom = /(?<![a-z])(?:from|after|beginning with|starting with) (?:the )?⟨[onl]\d+⟩/.test(told);
   if (isAtOnce.test(told) || (isOnTop && !isFrom)) return true;
+  // "It has just had its 24th payment. Now she pays 150 more each month."
+  const isNow =
+    /(?<![a-z])(?:now|today|from now on)(?![a-z])/.test(told) &&
+    /(?:has|have|had) (?:just |now |already )*(?:had|made|paid|seen) (?:its|his|her|their|the) ⟨o\d+⟩/.test(page.flat);
   return (
-    isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting|begins|starts)(?![a-z])/.test(told)
+    isEach &&
+    !isNow &&
+    !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting|begins|starts)(?![a-z])/.test(told)
   );
 }
 

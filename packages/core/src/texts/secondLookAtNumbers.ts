@@ -15,7 +15,20 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...outOfProportion(page, draft),
   ...belowNothing(asks),
   ...countsSkipped(draft, asks),
+  ...loanAsOneSum(page, draft),
 ];
+
+/** A loan read as repaid in one sum, of which the text says nothing. */
+const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
+  const isLoan = /(?<![a-z])(?:borrows?|borrowed|mortgage|lenders?|re-?payments?)(?![a-z])/.test(flat);
+  const isOnce =
+    /(?<![a-z])(?:one|single|lump|whole|nothing|no|without|maturity|falls? due|due (?:at|after|in)|interest|grows?|accumulat\w*|invest\w*|deposit\w*|owed?s?|owing|debt|note|bill|in full|back|settle\w*|clear\w*|discharge\w*|amounts? to)(?![a-z])/.test(
+      flat,
+    );
+  return isLoan && !isOnce && plans.every(({ kind }) => kind === 'lump-sum')
+    ? [doubt('kind', 'Is the loan repaid in one sum, or by payments?')]
+    : [];
+};
 
 /** A payment that rises by many times itself: one extra payment is more likely. */
 const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>

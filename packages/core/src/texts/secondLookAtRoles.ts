@@ -40,7 +40,10 @@ export const priceAside = (page: Page, { plans, roles }: DraftReading): ReadDoub
 export function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   return [...roles].flatMap(([token, { role, plan }]) => {
     const [sign] = page.signs[token] ?? [];
-    const isPaid = role === 'amount' && sign?.role === 'payment' && sign.weight >= 9 && plans[plan ?? 0]?.payment;
+    const of = plans[plan ?? 0];
+    // What is put in each time is rarely said of a sum at the start; "she repays 6,650" is.
+    const least = of?.kind === 'saving' ? 6 : 9;
+    const isPaid = role === 'amount' && sign?.role === 'payment' && sign.weight >= least && of?.payment;
     const isAmount = page.signs[token]?.some((each) => each.role === 'amount');
     const quote = quoteOfToken(page, token);
     return isPaid && !isAmount ? [doubt(quote, `What is ${quote}? It reads like a payment.`)] : [];

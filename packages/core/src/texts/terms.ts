@@ -128,7 +128,13 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
     );
   // What all payments come to is told.
   const isPaid = within.some((at) => ['repaid', 'creditPrice'].includes(page.signs[at]?.[0]?.role ?? ''));
-  if (isOfYears || isRaised || isKept || isPaid) return true;
+  // "Which of the two lenders costs less in all?"
+  const isCostlier =
+    page.questions.some(({ asked: each }) => each === 'choice') &&
+    /lender|loan|borrow|financ|mortgage/.test(page.flat) &&
+    /(?<![a-z])costs? (?:the )?(?:less|more|least|most)|cheap|dear/.test(page.flat) &&
+    !/one sum|single|lump|maturity|one payment/.test(page.flat);
+  if (isOfYears || isRaised || isKept || isPaid || isCostlier) return true;
   const asks: readonly Asked[] = [
     ...(['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'principal'] as const),
     ...(isOfMonths ? [] : (['payments'] as const)),
@@ -141,7 +147,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   )
     return true;
   if (
-    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular|lower|higher|smaller|larger) payment|repaid (?:at|on) |pays? at the (?:end|beginning|start) of the (?:week|month|quarter|half-year|year)|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|paying it (?:off|back) (?:in|over) (?=⟨)|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
+    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular|lower|higher|smaller|larger) payment|repaid (?:at|on) |pays? at the (?:end|beginning|start) of the (?:week|month|quarter|half-year|year)|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|payment (?:is |be |will be )?(?:lower|higher|smaller|larger|less)|paying it (?:off|back) (?:in|over) (?=⟨)|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
       page.flat,
     )
   )

@@ -31,13 +31,13 @@ export const heads: Readonly<Partial<Record<ReadQuantity, Head>>> = {
       'interest|owes?d?(?![a-z])(?! (?:to begin|to start|at (?:first|the (?:start|outset|beginning))|originally|initially|in the first))|still|left|each|every|⟨[ea]|instal|equivalent payment|(?:is|find) the payment(?! (?:made |due )?(?:now|today|at once))',
     ),
     goesWith: words(
-      'borrow|loan|lent|lend|price|worth|value|cost|invest|deposit|sum|fund|amount|financ|pv|present|need|have|mortgage|debt|put|pay(?!ment)|capital|principal|size|afford|today|now',
+      'borrow|loan|lent|lend|price|worth|value|cost|invest|deposit|sum|fund|amount|financ|pv|present|need|have|mortgage|debt|put|pay(?!ment)|how (?:large|much) (?:over|for) ⟨t|capital|principal|size|afford|today|now',
     ),
   },
 };
 
 const ofTime = words(
-  'how (?:many|long|soon|often|much (?:sooner|longer))|when|number|time|term|year|n ?=|find n|month|until|count|after|which|payments? ?\\?|payments in all',
+  'how (?:many|long|soon|often|much (?:sooner|longer))|when|number|time|term|year|n ?=|(?:find|determine|compute|calculate|solve for|what is) n(?![a-z])|month|until|count|after|which|payments? ?\\?|payments in all',
 );
 const ofRates = words(
   'rate|per ?cent|yield|j\\(?_?\\d|⟨p|apr|effective|nominal|interest|return|compounded|convertible|charg|cost|i ?=|⟨[ea]|⟨t|pay|earn|what|find',

@@ -5,6 +5,11 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'borrowing',
+    12,
+    '<m>(?: (?:in )?cash)?,? or (?:else )?<m> (?:deposit|down)(?:,| and| plus| then) <n> (?:<e> )?@payment',
+  ),
   cue('borrowing', 10, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?<m>'),
   cue(
     'borrowing',

@@ -4,6 +4,8 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 14, '{m}(?: (?:in )?cash)?,? or (?:else )?<m> (?:deposit|down)(?:,| and| plus| then) <n>'),
+  cue('downPayment', 14, ' or (?:else )?{m} (?:deposit|down)(?:,| and| plus| then) <n>'),
   cue(
     'tradeIn',
     12,

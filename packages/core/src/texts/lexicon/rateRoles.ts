@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'downPaymentRate',
+    13,
+    '(?:pay|pays|paid|puts?|gives?) {p}(?: of (?:it|this|that|the price))?(?: (?:down|at once|now|in cash))?,? (?:and|then) (?:financ|borrow)[a-z]* the (?:rest|balance|remainder|other)',
+  ),
+  cue(
+    'downPaymentRate',
     12,
     '{p} of an? <m> [a-z ]{2,24} (?:is|was) (?:paid|put|met|covered)(?: for| down)? (?:at once|in cash|down|now|today|immediately|by (?:insurance|an? [a-z]+|the [a-z]+|(?:her|his|their) [a-z]+))',
   ),

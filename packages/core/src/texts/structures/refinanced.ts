@@ -169,8 +169,12 @@ function regionOfSecond(page: Page): Span | undefined {
   );
   const [one, second] = rates;
   const told = second && sentenceAt(page, second);
-  if (!one || !told || told.asks || rates.length !== 2) return undefined;
-  const end = withItsFee(page, told.end);
+  if (!one || !told || rates.length !== 2) return undefined;
+  // "If they refinance the balance at 4.68 % over 20 years, what is the new payment?"
+  const asks = page.questions.find(({ unit }) => unit.start >= second.start && unit.start < told.end);
+  const isIf = /^\W*(?:⟨l\d+⟩\W*)?(?:if|should|supposing|suppose|assuming|when)(?![a-z])/.test(told.text);
+  if (told.asks && !(asks && isIf)) return undefined;
+  const end = told.asks && asks ? asks.unit.start : withItsFee(page, told.end);
   if (one.start < told.start) return { start: told.start, end };
   return { start: one.end + (words.exec(page.flat.slice(one.end))?.index ?? 0), end };
 }
@@ -209,7 +213,9 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
     asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
   if (
     asked === 'payment' &&
-    /both|each|(?:old|present|original|first)(?![a-z])[^?]* and (?:the |her |his |their )?new(?![a-z])/.test(said)
+    /both|each|(?:the|find) (?:two|⟨n\d+⟩) payments|(?:old|present|original|first)(?![a-z])[^?]* and (?:the |her |his |their )?new(?![a-z])/.test(
+      said,
+    )
   )
     return 'each';
   // "Payment 1? … Payment 2?"

@@ -13,6 +13,7 @@ import { principalAsked } from './principal.ts';
 import { ratesAsked } from './rates.ts';
 import { timesAsked } from './times.ts';
 import { totalsAsked } from './totals.ts';
+import { whatIsThereAsked } from './whatIsThere.ts';
 
 export type { Asked };
 
@@ -24,6 +25,7 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...totalsAsked,
   ...owedAsked,
   ...amountsAsked,
+  ...whatIsThereAsked,
   ...endsAsked,
   ...laterPaymentsAsked,
   ...paymentsAsked,

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue('balance', 12, '^and how large (?:is it |will it be |must it be )?(?:after|at the end of|in) <t>(?= ?[?,])'),
   cue(
     'balance',
     13,

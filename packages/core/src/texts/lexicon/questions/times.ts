@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue('payments', 12, '(?:find|determine|calculate|compute|solve for|what is) n(?= ?[,.;?]| and)'),
   cue(
     'payments',
     12,

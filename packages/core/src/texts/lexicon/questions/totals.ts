@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'totalPaid',
+    12,
+    '^(?:and )?(?:the )?total (?:sum |amount )?(?:received|withdrawn|drawn|paid out|collected|taken out)(?= ?[.?,;]|$)',
+  ),
   cue('totalPaid', 12, '^(?:and )?(?:the )?total (?:that )?(?:he|she|they) (?:will|would) (?:then )?have paid'),
   cue(
     'totalPaid',
