@@ -261,7 +261,7 @@ function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): Sol
     amount: null,
     paymentsPerYear: perYear,
     // "After 28 of them …, over the 32 left": what was paid is no term.
-    payments: told === null || told === k ? left : told,
+    payments: told === null || (told === k && own.terms.counts.length > 0) ? left : told,
     timing: own.terms.timing ?? first.plan.timing,
     finalAmount: 0,
     unknown: 'payment',
