@@ -161,7 +161,7 @@ function startsLater(page: Page, { plans }: DraftReading): ReadDoubt[] {
 }
 
 const firstFalls =
-  /(?:the|its|their|with the|her|his) first (?:of (?:them|which|these|the (?:payments|rentals|instal[a-z]+|deposits|withdrawals))|one|payment|rental|instal?ment|deposit|withdrawal)?,? ?(?:is |being |falls |falling |to be |comes )?(?:due |paid |payable |made |taken )?(?:at|on|when|upon) (?!the (?:same|usual|regular)|payment|(?:the )?(?:end|close|last))/g;
+  /(?:the|its|their|with the|her|his) first (?:of (?:them|which|these|the (?:payments|rentals|instal[a-z]+|deposits|withdrawals))|one|payment|rental|instal?ment|deposit|withdrawal)?,? ?(?:is |being |falls |falling |to be |comes )?(?:due |paid |payable |made |taken )?(?:at|on|when|upon) (?!(?:she|he|they|it)(?![a-z])|the (?:same|usual|regular)|payment|(?:the )?(?:end|close|last))/g;
 
 /** "…, the first at the fair": when payments fall is told in words that are not understood. */
 const firstUnheard = (page: Page, { plans }: DraftReading): ReadDoubt[] =>

@@ -9,7 +9,7 @@ export interface Sentence extends Span {
 }
 
 const label =
-  /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
+  /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))|(?:^|(?<=[.?!;:]\s))[a-h]\.(?=\s)/g;
 const imperative =
   /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both) |for (?:each|both|the) [a-z ]{3,25}? |for an? [a-z -]{3,25}? of ⟨m\d+⟩,? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))(?! (?:⟨m|(?:an?|the) [a-z -]{2,30} (?:is|costs|worth)|it is|he |she |they |you |that (?:he|she|they|you|⟨m)))|show|write down|write(?= (?:the (?:nominal|effective|equivalent)|as|each|these|both|them|the following)(?![a-z]))|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide(?! (?:it|this|that|him|her|them|for|a|an)(?![a-z]))|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|(?<!remaining )(?<!whole )(?<!entire )sum(?: up)?(?= (?:the|all) )|add up(?! to)|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
@@ -65,8 +65,9 @@ const listHead =
   /^\W*(?:please |now )?(?:find|determine|calculate|compute|state|give|work out|required|wanted|sought|to find|questions?)(?: the following)?:\s*(?:\n|$)/;
 const isItem = /^\s*(?:[;•*-]|\(?[a-h]\)|⟨l\d+⟩|the |her |his |their )/;
 
-/** "1." before a part is no end of a sentence. */
-const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(flat.slice(Math.max(0, at - 8), at));
+/** "1." or "a." before a part is no end of a sentence. */
+const isLabelPoint = (flat: string, at: number): boolean =>
+  /⟨l\d+⟩$|(?:^|[.?!;:\n]\s*)[a-h]$/.test(flat.slice(Math.max(0, at - 8), at));
 
 /** "Payments at month end.", "payments in arrears". */
 const isTold =

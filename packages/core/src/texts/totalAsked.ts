@@ -14,7 +14,7 @@ export function totalAsk({ page, of: { plan }, is, unit }: Asking): Found {
     );
   // "The total of the rents" leaves out the residual.
   const ofRents =
-    /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|in (?:rent|rentals)(?![a-z])|how much rent(?![a-z])/.test(
+    /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|(?<![a-z])all (?:the )?(?:rents|rentals) (?:together|added)|in (?:rent|rentals)(?![a-z])|how much rent(?![a-z])/.test(
       unit,
     );
   // "How much of that did she pay in herself?": with what was there first.

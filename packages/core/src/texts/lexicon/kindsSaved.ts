@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 9, '(?:must|is|are|be|to be)(?: it| this| they)?(?: all)? (?:be )?banked'),
   cue(
     'saving',
     14,

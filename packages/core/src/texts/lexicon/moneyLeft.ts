@@ -4,6 +4,8 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, 'until [^.?!⟨]{3,30}, {m}, (?:is|are|can be) paid for'),
+  cue('finalAmount', 12, 'worth <m>,? (?:and )?at the end {m}(?= ?[;,.])'),
   cue('finalAmount', 12, '(?:sum|deposit|investment|it) (?:has |had )(?:become|grown to) {m}'),
   cue('finalAmount', 12, '(?:it|the account|the fund) is now,? (?:<t> later,? )?worth {m}'),
   cue('finalAmount', 12, '^to (?:save|have|reach) {m} (?:in|within|after) <t>,'),

@@ -132,7 +132,11 @@ export const tellingWords: readonly TellingWords[] = [
   telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>
     plans.some(({ changes: all }) => all.some(({ kind }) => kind === 'rate')),
   ),
-  telling('a pause', 'payment holiday|(?:skips?|skipped|misses|missed|pauses|paused)(?! no(?![a-z]))', changes('skip')),
+  telling(
+    'a pause',
+    'payment holiday|(?:skips?|skipped|misses|missed|pauses|paused)(?! no(?:ne)?(?![a-z]))',
+    changes('skip'),
+  ),
   telling(
     'another rate',
     'rate (?:then |is then |was then )?(?:rises|rose|falls|fell|changes|changed|goes up|goes down|went up|went down|drops|dropped|increases|increased|climbs|climbed)',

@@ -10,10 +10,11 @@ import type { ReadArgs, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../tokens.ts';
 import { clausesOf, isIn } from './clauses.ts';
+import { rateSpans } from './phaseSpans.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const goesOn =
-  /(?:untouched|without (?:any )?(?:further |more )?(?:deposits|payments|contributions)|(?:fund|account|money|sum|balance|it) (?:stands|rests|sits|stays|lies|remains|is kept|grows on|earns on)(?: untouched)? (?:for|in|over|another|a further)|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:(?:accumulated|whole|entire|total) )?(?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:deposits|payments|contributions) are made|after (?:that|which),? (?:⟨p\d+⟩|it |at )|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:the (?:whole |entire )?(?:amount|sum|money|balance|total) |(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+  /(?:untouched|without (?:any )?(?:further |more )?(?:deposits|payments|contributions)|(?:fund|account|money|sum|balance|it) (?:stands|rests|sits|stays|lies|remains|is kept|grows on|earns on)(?: untouched)? (?:for|in|over|another|a further)|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:(?:accumulated|whole|entire|total) )?(?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:deposits|payments|contributions) are made|after (?:that|which),? (?:⟨p\d+⟩|it |at )|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are|was|were) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:the (?:whole |entire )?(?:amount|sum|money|balance|total) |(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
 /** A clause that says so in its own words. */
 const leavesIt =
   /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total)|what (?:she|he|they) (?:has|have)|everything|all of it)(?![a-z])/;
@@ -38,7 +39,10 @@ export function readStages(page: Page): DraftReading | undefined {
   // "What did a deposit of 6,000 amount to?": its sums are told, its times are asked.
   const isSum = ({ start }: Span): boolean =>
     page.tokens.some(({ form }, at) => form === 'money' && page.places[at]!.start === start);
-  const scope = (place: Span): boolean => !isIn([region], place) && (isSum(place) || !isIn(asked, place));
+  // One rate for both is told once, in either.
+  const shared = rateSpans(page);
+  const scope = (place: Span): boolean =>
+    (!isIn([region], place) || isIn(shared, place)) && (isSum(place) || !isIn(asked, place));
   const told = readPlan(page, { scope, questions: [] });
   // Nothing is owed here: what is paid each time is put in.
   const isPutIn = told.plan.kind === 'borrowing' && (told.plan.payment ?? 0) > 0;

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'difference',
+    19,
+    '(?:what|how much) (?:does|do|will|would) the (?:longer|shorter|second|other|larger|higher)(?: [a-z]+)? cost(?: (?:him|her|them|it))? in interest (?:beyond|over|more than|above|than)',
+  ),
+  cue(
     'choice',
     12,
     '^(?:and )?which (?:one )?is the (?:highest|lowest|largest|smallest|best|dearest|cheapest)(?= ?\\?)',

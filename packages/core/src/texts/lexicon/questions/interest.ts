@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue(
+    'interest',
+    15,
+    "(?:what|how much) (?:does|do|will|did) (?:the|her|his|their) (?:[a-z]+'s )?(?:credit|borrowing) cost(?: (?:him|her|them|it))? (?:in all|altogether|in total)?(?= ?[?.,]| and)",
+  ),
   cue('financeCharge', 10, '^(?:the )?charge(?= ?(?:$|\\(|[.;?]))'),
   cue(
     'interest',

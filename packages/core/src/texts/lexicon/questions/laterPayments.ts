@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'lastPayment',
+    14,
+    '(?:what|how (?:large|big|much)) is the (?:closing|last|final|smaller) one(?= ?[?,]| and)',
+    'of what (?:size|amount) is the (?:last|closing|final)(?: one| @payment)?(?= ?[?,]| and)',
+  ),
   cue('lastPayment', 13, '^(?:and )?(?:the )?last one(?= ?\\?)'),
   cue(
     'lastPayment',

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    14,
+    'what (?:the lessor|the owner|the lender|the bank|he|she|they) still (?:has|have) (?:in it|tied up|invested|out)',
+  ),
+  cue('balance', 14, 'what (?:does|will|would) clearing (?:it|the loan|the debt) (?:take|cost|need)'),
   cue('balance', 12, '^and how large (?:is it |will it be |must it be )?(?:after|at the end of|in) <t>(?= ?[?,])'),
   cue(
     'balance',

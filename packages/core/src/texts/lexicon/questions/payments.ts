@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    13,
+    '(?:level|equal|same|fixed) (?:sum|amount)[^?]{0,80}, how (?:large|big|much) (?:can|may|could|will) (?:that|this|it|the)(?: (?:level |equal )?(?:sum|amount))? be(?= ?\\?)',
+  ),
+  cue('payment', 12, '^find (?:one|each)(?: of (?:them|these))?(?= ?[.?])'),
   cue('deposit', 10, '^(?:the )?deposit(?= ?(?:$|\\(|[.;?]))'),
   cue('payment', 17, '^what (?:amount|sum)(?=,? if (?:the (?:account|bank|fund|rate)|interest|money) [^,?]*\\?)'),
   cue(

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    15,
+    'how much (?:of it |of that )?(?:goes off|comes off|is taken off|reduces|lowers|brings down) the (?:debt|loan|balance|principal)',
+  ),
+  cue(
+    'principal',
     18,
     '(?:what|how much) (?:has|have|had|will have) (?:then |by then )?been (?:repaid|paid off|paid back|paid) of (?:the|her|his|their|its) (?:principal|loan|debt|capital|mortgage)',
   ),

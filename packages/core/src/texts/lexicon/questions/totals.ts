@@ -7,6 +7,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     12,
+    '^(?:and )?all (?:the )?(?:rentals|rents|payments|instalments|deposits) (?:together|added up|put together)(?= ?[?.,;]|$)',
+  ),
+  cue(
+    'totalPaid',
+    12,
     '^(?:and )?(?:the )?total (?:sum |amount )?(?:received|withdrawn|drawn|paid out|collected|taken out)(?= ?[.?,;]|$)',
   ),
   cue('totalPaid', 12, '^(?:and )?(?:the )?total (?:that )?(?:he|she|they) (?:will|would) (?:then )?have paid'),
