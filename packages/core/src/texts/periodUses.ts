@@ -76,7 +76,7 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     if (compoundingBehind.test(after) && !/⟨m\d+⟩ $/.test(clause))
       return [is('compounding', 4, / with $/.test(clause) ? 5 : 0, compoundingBehind.exec(after)?.[0].length)];
     const isPaidIn =
-      /⟨m\d+⟩ (?:is|are|was|were) added (?:at )?(?:(?:at |on )?the (?:end|start|beginning|first|last) (?:day )?of )?$/.test(
+      /⟨m\d+⟩ (?:(?:is|are|was|were) )?added (?:at )?(?:(?:at |on )?the (?:end|start|beginning|first|last) (?:day )?of )?$/.test(
         clause,
       ) || /(?:what|how much)(?![^⟨]*interest)[^⟨]* added at (?:the (?:end|start|beginning) of )?$/.test(clause);
     if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];

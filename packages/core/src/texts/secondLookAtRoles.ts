@@ -128,7 +128,9 @@ export function placeLost(page: Page, { plans, roles }: DraftReading, asks: read
     const isPayment =
       !roles.has(token) &&
       form === 'nth' &&
-      /^ (?:⟨e\d+⟩ )?(?:re)?(?:payment|instal|deposit|rental|withdrawal|month)/.test(page.flat.slice(end)) &&
+      // "… and, after the 20th, the debt"
+      (/^ (?:⟨e\d+⟩ )?(?:re)?(?:payment|instal|deposit|rental|withdrawal|month)/.test(page.flat.slice(end)) ||
+        (/(?<![a-z])after the $/.test(page.flat.slice(0, start)) && /^[,;.?]/.test(page.flat.slice(end)))) &&
       !isLooked(value);
     // "5,000 with payment 60 and 5,000 with payment 120", "after making 30 of the 72 payments"
     const isNumbered =

@@ -5,6 +5,7 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 12, 'payment (?:[^?⟨]|⟨[et]\\d+⟩){0,60}worth the same as <m> (?:today|now)'),
   cue(
     'borrowing',
     12,

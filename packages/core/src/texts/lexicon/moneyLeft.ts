@@ -4,6 +4,8 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('amount', 12, 'with {m} (?:already )?in (?:it|the (?:account|fund|pot|chest)) (?:now|already|today)'),
+  cue('finalAmount', 12, '(?:will|is to|can|shall) be taken back (?:at|for) {m}'),
   cue('finalAmount', 12, 'until [^.?!⟨]{3,30}, {m}, (?:is|are|can be) paid for'),
   cue('finalAmount', 12, 'worth <m>,? (?:and )?at the end {m}(?= ?[;,.])'),
   cue('finalAmount', 12, '(?:sum|deposit|investment|it) (?:has |had )(?:become|grown to) {m}'),

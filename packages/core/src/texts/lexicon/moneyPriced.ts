@@ -4,6 +4,14 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, '{m} (?:on the road|all in)(?= ?[.;,])'),
+  cue(
+    'downPayment',
+    12,
+    '(?:has|have) {m}(?:;|,) (?:and )?the (?:rest|balance|remainder)',
+    '{m} (?:on the day|at the handover|at completion),? (?:and )?the (?:rest|balance|remainder)',
+  ),
+  cue('amount', 12, 'payment (?:[^?⟨]|⟨[et]\\d+⟩){0,60}worth the same as {m} (?:today|now)'),
   cue('price', 14, '{m}(?: (?:in )?cash)?,? or (?:else )?<m> (?:deposit|down)(?:,| and| plus| then) <n>'),
   cue('downPayment', 14, ' or (?:else )?{m} (?:deposit|down)(?:,| and| plus| then) <n>'),
   cue(

@@ -37,6 +37,11 @@ const lessReceived = (heard: Heard): boolean =>
 
 export const tellingWords: readonly TellingWords[] = [
   telling(
+    'an earlier end',
+    '(?:wants?|wishes|would like|hopes|decides|means)[^.?!]{0,40} to (?:end|finish|be (?:done|free|clear|through)) (?:<[tnea]>|an? (?:year|month|quarter)|half a year)(?: (?:months|payments|years))? (?:sooner|earlier|early)',
+    () => false,
+  ),
+  telling(
     'a fee paid with the last payment',
     '(?:fee|charge|commission) of <m> (?:is|was|falls) (?:to be )?(?:paid|due|payable) (?:together )?with the (?:last|final)',
     () => false,

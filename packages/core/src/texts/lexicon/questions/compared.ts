@@ -4,6 +4,9 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 15, 'how much (?:more|less) is each of the (?:later|remaining|new|other|following) @payment'),
+  cue('difference', 14, 'how much more would [^?]{2,60} have(?= (?:after|in|at|by))'),
+  cue('difference', 14, 'the interest (?:that )?the (?:shorter|longer)(?: one| term| time| loan)? (?:saves|costs)'),
   cue(
     'difference',
     19,

@@ -7,6 +7,16 @@ export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     15,
+    'how much of (?:it|that|this|the [a-z]+) (?:did|does|has|will) the (?:society|bank|account|fund|building society|credit union) (?:add|contribute|pay|credit)(?:ed)?',
+  ),
+  cue(
+    'interest',
+    14,
+    'how much (?:dearer|more expensive) is (?:the |buying on |it on )?(?:credit|instalments|terms)(?= ?[?,]| and)',
+  ),
+  cue(
+    'interest',
+    15,
     "(?:what|how much) (?:does|do|will|did) (?:the|her|his|their) (?:[a-z]+'s )?(?:credit|borrowing) cost(?: (?:him|her|them|it))? (?:in all|altogether|in total)?(?= ?[?.,]| and)",
   ),
   cue('financeCharge', 10, '^(?:the )?charge(?= ?(?:$|\\(|[.;?]))'),

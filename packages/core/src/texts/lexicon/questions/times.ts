@@ -8,7 +8,7 @@ export const timesAsked: readonly Cue<Asked>[] = [
   cue(
     'payments',
     12,
-    '^(?:the )?(?:months|payments|instal?lments|quarters|weeks) (?:needed |required )?(?:to (?:clear|repay|pay off)|until it is (?:gone|paid|cleared))',
+    '^(?:the )?(?:months|payments|instal?lments|quarters|weeks) (?:needed |required )?(?:to (?:clear|repay|pay off)|until (?:it|he|she|they) (?:is|are) (?:gone|paid|cleared|clear|free|out of debt))',
   ),
   cue(
     'payments',
