@@ -95,6 +95,16 @@ function inTwo({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] 
     /(?<![a-z])(before|after),? and (?:just |right |immediately |directly |straight )?(before|after)(?![a-z])/.exec(
       flat.slice(each.unit.start, each.unit.end),
     );
+  // "… just after the 40th payment, and just before it?"
+  const turned =
+    /(?<![a-z])(before|after) the ⟨o\d+⟩ [a-z]+,? and (?:just |right |immediately |directly |straight )?(before|after) it(?![a-z])/.exec(
+      flat.slice(each.unit.start, each.unit.end),
+    );
+  if (each.asked === 'balance' && each.place && turned && turned[1] !== turned[2])
+    return [turned[1], turned[2]].map((word) => ({
+      ...each,
+      place: { ...each.place!, moment: word === 'before' ? ('beforePayment' as const) : ('justAfterPayment' as const) },
+    }));
   if (each.asked !== 'balance' || !each.place || !both || both[1] === both[2]) return [each];
   const { moment: _, ...place } = each.place;
   const behind = flat.slice(each.unit.start + both.index + both[0].length);
@@ -277,7 +287,13 @@ function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, 
     /(?<![a-z])(?:now|today|at present)(?![a-z])|(?:when|as|at the time) (?:he|she|they|[a-z]+) (?:took (?:it |the [a-z]+ )?over|takes (?:it |the [a-z]+ )?over|bought|buys)/.test(
       unit,
     );
-  if (isNow) return is('amount');
+  // "What does it owe?", where that is sought.
+  const isSought =
+    !place &&
+    k === undefined &&
+    plan.unknown === 'amount' &&
+    /^\W*what (?:does|do|did) [a-z ]{2,24} owe\W*$/.test(unit);
+  if (isNow || isSought) return is('amount');
   // Where payments come first, the last one falls a period before the end.
   const isAfterLast =
     plan.timing === 'beginning' &&

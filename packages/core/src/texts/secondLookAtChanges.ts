@@ -27,7 +27,9 @@ export const changeUnnamed = ({ plans }: DraftReading, asks: readonly ReadAsk[])
 /** A difference that comes to nothing: what is compared may not be what the question means. */
 export const nothingBetween = (asks: readonly ReadAsk[]): ReadDoubt[] =>
   asks.some(
-    ({ quantity, answers: [answer] }) => quantity === 'difference' && answer !== undefined && Math.abs(answer) < 1e-9,
+    ({ quantity, answers: [answer], values = [] }) =>
+      (quantity === 'difference' && answer !== undefined && Math.abs(answer) < 1e-9) ||
+      (quantity === 'choice' && values.length > 1 && values.every((each) => each === values[0])),
   )
     ? [doubt('asks', 'A difference is asked, and there is none. Is it read as it is meant?')]
     : [];

@@ -160,7 +160,7 @@ function questionsUnread(page: Page, { asks, plans }: DraftReading): ReadDoubt[]
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
     const isOther =
       plans.length > 1 &&
-      /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*(?:⟨[mp]|at the (?:beginning|start|end) of)|^\W*of the same|^\W*(?:and )?how (?:large|much) (?:over|for) ⟨t|(?<![a-z])if(?![a-z])/.test(
+      /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*(?:⟨[mp]|at the (?:beginning|start|end) of)|^\W*of the same|^\W*(?:and )?how (?:large|much) (?:over|for) ⟨t|^\W*(?:and )?had (?:she|he|they) (?:paid|saved|put)(?![a-z])|(?<![a-z])if(?![a-z])/.test(
         text,
       );
     if (

@@ -31,7 +31,7 @@ export const heads: Readonly<Partial<Record<ReadQuantity, Head>>> = {
       'interest|owes?d?(?![a-z])(?! (?:to begin|to start|at (?:first|the (?:start|outset|beginning))|originally|initially|in the first))|still|left|each|every|⟨[ea]|instal|equivalent payment|(?:is|find) the payment(?! (?:made |due )?(?:now|today|at once))',
     ),
     goesWith: words(
-      'borrow|loan|lent|lend|price|worth|value|cost|invest|deposit|sum|fund|amount|financ|pv|present|need|have|mortgage|debt|put|pay(?!ment)|how (?:large|much) (?:over|for) ⟨t|capital|principal|size|afford|today|now',
+      'borrow|loan|lent|lend|price|worth|value|cost|invest|deposit|sum|fund|amount|financ|pv|present|need|have|mortgage|debt|put|pay(?!ment)|how (?:large|much) (?:over|for) ⟨t|what (?:does|do|did) (?:it|she|he|they|the [a-z]+) owe\\W*$|capital|principal|size|afford|today|now',
     ),
   },
 };

@@ -37,6 +37,14 @@ const lessReceived = (heard: Heard): boolean =>
 
 export const tellingWords: readonly TellingWords[] = [
   telling(
+    'a part that is repaid',
+    '(?<![a-z])(?:half|a third|two thirds|a quarter) (?:of it )?(?:is |be |been )?(?:repaid|paid off|paid back|cleared)',
+    ({ asks, plans }) =>
+      asks.some(({ args }) => args?.k !== undefined) ||
+      plans.length > 1 ||
+      plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
+  telling(
     'an earlier end',
     '(?:wants?|wishes|would like|hopes|decides|means)[^.?!]{0,40} to (?:end|finish|be (?:done|free|clear|through)) (?:<[tnea]>|an? (?:year|month|quarter)|half a year)(?: (?:months|payments|years))? (?:sooner|earlier|early)',
     () => false,

@@ -313,7 +313,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:value|price) of the [a-z ]{3,24} (?:at the (?:beginning|start|outset)|when new)',
     'what (?:cash )?price (?:is|would be) (?:equivalent|equal)',
     'worth (?:on|at) the (?:day|moment|date) (?:it|the [a-z]+) (?:begins|starts)',
-    'worth when (?:it|the [a-z]+) (?:began|begins|starts|started)',
+    '(?:worth|what (?:had been|was) in it) when (?:it|the (?:first )?[a-z]+) (?:began|begins|starts|started)',
     'what is its price',
     'capital(?:i[sz]ed)? value',
     '(?:how large|how big|what size|what) (?:a )?(?:fund|pot|loan|mortgage|legacy|endowment|gift|capital|nest-?egg|credit)',
