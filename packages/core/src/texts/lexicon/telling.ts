@@ -31,6 +31,8 @@ const telling = (says: string, words: string, isHeard: TellingWords['isHeard']):
   isHeard,
 });
 
+const endsOwing = ({ plans }: Heard): boolean => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0);
+
 /** The sum received is smaller than the loan. */
 const lessReceived = (heard: Heard): boolean =>
   has('rebate')(heard) || heard.plans.some(({ links }) => links?.some(({ plus = 0 }) => plus < 0) ?? false);
@@ -39,10 +41,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a part that is repaid',
     '(?<![a-z])(?:half|a third|two thirds|a quarter) (?:of it )?(?:is |be |been )?(?:repaid|paid off|paid back|cleared)',
-    ({ asks, plans }) =>
-      asks.some(({ args }) => args?.k !== undefined) ||
-      plans.length > 1 ||
-      plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+    (heard) => heard.asks.some(({ args }) => args?.k !== undefined) || heard.plans.length > 1 || endsOwing(heard),
   ),
   telling(
     'an earlier end',
@@ -135,7 +134,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'an extra payment',
     '(?:extra|additional|unscheduled) (?:payment|repayment)',
-    (heard) => changes('extra', 'payment')(heard) || heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+    (heard) => changes('extra', 'payment')(heard) || endsOwing(heard),
   ),
   telling(
     'another extra payment',
