@@ -292,7 +292,7 @@ function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, 
     !place &&
     k === undefined &&
     plan.unknown === 'amount' &&
-    /^\W*what (?:does|do|did) [a-z ]{2,24} owe\W*$/.test(unit);
+    /^\W*what (?:(?:does|do|did) [a-z ]{2,24} owe|(?:is|was) the debt)\W*$/.test(unit);
   if (isNow || isSought) return is('amount');
   // Where payments come first, the last one falls a period before the end.
   const isAfterLast =

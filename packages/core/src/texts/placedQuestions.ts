@@ -86,9 +86,24 @@ function ownPlace(page: Page, question: Question, kind: 'range' | 'moment'): Ask
   return isTerm && (lead?.afterYears ?? lead?.after ?? lead?.leftPayments) !== undefined ? lead : (own ?? lead);
 }
 
+/** "The balance of a mortgage over 20 years at 5 %, after 7 years": the words behind it are its place. */
+function isPlacedBehind({ flat }: Page, { asked, unit }: Question, next: Question | undefined): boolean {
+  const isPlace = (text: string): boolean =>
+    /(?<![a-z])(?:after|at the end of|in|once|before) (?:the )?(?:⟨|first)/.test(text);
+  return (
+    next?.asked === asked &&
+    next.unit.start - unit.end < 3 &&
+    /^\W*after ⟨t\d+⟩\W*$/.test(flat.slice(next.unit.start, next.unit.end)) &&
+    !isPlace(flat.slice(unit.start, unit.end)) &&
+    /(?:over|for) ⟨t\d+⟩/.test(flat.slice(unit.start, unit.end))
+  );
+}
+
 /** Questions with the payments and times they name. */
 export function placeQuestions(page: Page): PlacedQuestion[] {
-  const placed = meantQuestions(page).flatMap((question) => withPlaces(page, question));
+  const placed = meantQuestions(page)
+    .filter((each, at, all) => !isPlacedBehind(page, each, all[at + 1]))
+    .flatMap((question) => withPlaces(page, question));
   // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
   return placed.map((question, at) => {
     const isWhole = ofAll.test(page.flat.slice(question.start, question.unit.end));

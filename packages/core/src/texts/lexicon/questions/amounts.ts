@@ -132,7 +132,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     13,
     '(?:find|calculate|compute|determine|what is) the (?:price|value|worth) of (?:an?|the|this) (?:contract|annuity|agreement) (?:that|which)',
-    'how large an? (?:loan|mortgage) (?:could|can|would)|what did the (?:[a-z]+ )?loan (?:amount|come) to (?:at first|originally)',
+    'how large an? (?:loan|mortgage) (?:could|can|would)|what is the cost of the (?:prize|annuity|pension) to|what did the (?:[a-z]+ )?loan (?:amount|come) to (?:at first|originally)',
     '^(?:and )?how (?:large|much)(?: (?:is it|would it be))? (?:over|for|if it runs(?: for)?) <t>(?= ?\\?)',
   ),
   cue('amount', 16, 'what (?:are|is|were) the proceeds of (?:an?|the|this)', 'find the proceeds of (?:an?|the|this)'),
