@@ -12,7 +12,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     12,
-    '^(?:and )?(?:the )?total (?:sum |amount )?(?:received|withdrawn|drawn|paid out|collected|taken out)(?= ?[.?,;]|$)',
+    '^(?:and )?(?:the )?total (?:sum |amount )?(?:received|withdrawn|drawn|paid out|collected|taken out)(?= ?[.?,;]| over the (?:term|time)|$)',
   ),
   cue('totalPaid', 12, '^(?:and )?(?:the )?total (?:that )?(?:he|she|they) (?:will|would) (?:then )?have paid'),
   cue(
