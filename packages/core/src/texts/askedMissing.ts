@@ -34,15 +34,21 @@ export function withTheMissing(
   if (!isOpen || isAsked || (found.length > 0 && !unread)) return { asks: found, doubts: [] };
   const last = page.sentences.at(-1);
   const place = unread ?? { start: last?.start ?? 0, end: last?.end ?? page.flat.length };
+  // Its words say so, too.
+  const words = page.flat.slice(place.start, place.end);
+  // "What is the selling price?", where something is paid down: that, and what is borrowed.
+  const isOfPrice =
+    sought === 'amount' &&
+    plan.price === undefined &&
+    (plan.downPayment ?? plan.downShare ?? plan.tradeIn) !== undefined &&
+    /(?<![a-z])(?:prices?|costs?|worth|value)(?![a-z])/.test(words);
   const ask: DraftAsk = {
-    quantity: sought,
+    quantity: isOfPrice ? 'price' : sought,
     plan: 0,
     place,
     ...(sought === 'nominalRate' ? { args: { compoundingsPerYear: read.wanted ?? plan.paymentsPerYear } } : {}),
   };
   const asksAll = [...found, ask].sort((one, other) => one.place.start - other.place.start);
-  // Its words say so, too.
-  const words = page.flat.slice(place.start, place.end);
   const isSingle = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
   const isAlone = found.length === 0 && page.sentences.filter(({ asks }) => asks).length === 1;
   // What the case is has to be told by more than a word that may mean anything.
