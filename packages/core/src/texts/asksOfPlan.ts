@@ -100,7 +100,7 @@ function inTwo({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] 
     /(?<![a-z])(before|after) the ⟨o\d+⟩ [a-z]+,? and (?:just |right |immediately |directly |straight )?(before|after) it(?![a-z])/.exec(
       flat.slice(each.unit.start, each.unit.end),
     );
-  if (each.asked === 'balance' && each.place && turned && turned[1] !== turned[2])
+  if ((each.asked === 'balance' || each.asked === 'finalAmount') && each.place && turned && turned[1] !== turned[2])
     return [turned[1], turned[2]].map((word) => ({
       ...each,
       place: { ...each.place!, moment: word === 'before' ? ('beforePayment' as const) : ('justAfterPayment' as const) },
@@ -281,7 +281,7 @@ function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, 
       flat,
     );
   const isNow =
-    (k === undefined || isRunning) &&
+    (k === undefined || (isRunning && !/from (?:now|today)/.test(unit))) &&
     plan.unknown === 'amount' &&
     plan.changes.length === 0 &&
     /(?<![a-z])(?:now|today|at present)(?![a-z])|(?:when|as|at the time) (?:he|she|they|[a-z]+) (?:took (?:it |the [a-z]+ )?over|takes (?:it |the [a-z]+ )?over|bought|buys)/.test(

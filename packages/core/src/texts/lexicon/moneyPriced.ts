@@ -9,7 +9,7 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
     'downPayment',
     12,
-    '(?:has|have) {m}(?:;|,) (?:and )?the (?:rest|balance|remainder)',
+    '(?:has|have) {m}(?:;|,) (?:and )?the (?:rest|balance|remainder) (?:comes from|is (?:borrowed|lent|financed|on)|(?:he|she|they|it) (?:borrows?|finances?))',
     '{m} (?:on the day|at the handover|at completion),? (?:and )?the (?:rest|balance|remainder)',
   ),
   cue('amount', 12, 'payment (?:[^?⟨]|⟨[et]\\d+⟩){0,60}worth the same as {m} (?:today|now)'),
