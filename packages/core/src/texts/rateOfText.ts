@@ -136,9 +136,10 @@ function effectiveEach({ flat, periods }: Page, { start }: Span): number | undef
 
 /** "Interest of 0.5 % is added at the end of each month": how often in a year. */
 function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undefined {
-  const found = /^ (?:is|are) (?:added|charged|credited|paid)(?: at the (?:end|close) of)? ⟨[ea](\d+)⟩/.exec(
-    flat.slice(end),
-  );
+  const found =
+    /^ (?:is|are) (?:added|charged|credited|paid)(?: (?:to|into|on) (?:an?|the|her|his|their|its|this) [a-z]+)?(?: at the (?:end|close) of)? ⟨[ea](\d+)⟩/.exec(
+      flat.slice(end),
+    );
   const isInterest = /interest (?:of|at) $/.test(flat.slice(Math.max(0, start - 14), start));
   const ofBalance =
     /^ of (?:the|its|his|her|what is) (?:[a-z]+ )?(?:balance|debt|owed|outstanding)(?: is (?:added|charged))? ⟨[ea](\d+)⟩/.exec(

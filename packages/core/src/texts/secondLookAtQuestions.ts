@@ -93,8 +93,25 @@ export function askedOnce(page: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
   });
 }
 
+const bothAsked =
+  /(?<![a-z])both (?:present )?(?:values|payments|rates|totals|amounts|prices|balances|sums)(?![a-z])|(?<![a-z])what did (?:he|she|they) pay, (?:and )?what do(?:es)? (?:he|she|they) pay(?![a-z])/;
+
+/** "Give both present values", of which one is read. */
+const bothMissed = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  page.sentences.flatMap((sentence) => {
+    const isOne =
+      asks.every(({ quantity, args }) => quantity !== 'payment' || args?.after === undefined) &&
+      new Set(asks.map(({ plan }) => plan)).size < 2;
+    return sentence.asks && bothAsked.test(sentence.text) && isOne ? [notUnderstood(page, sentence)] : [];
+  });
+
 /** "Payment 1? … Payment 2?", of which one is read. */
-export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
+export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => [
+  ...bothMissed(page, asks),
+  ...numberedMissed(page, asks),
+];
+
+const numberedMissed = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
   const numbered = page.questions.filter(
     ({ asked, unit }) => asked === 'payment' && /^\W*payment ⟨[nl]\d+⟩\W*$/.test(page.flat.slice(unit.start, unit.end)),
   );

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, '(?:rentals|rents)[^.?!]{0,80} on an? [a-z]+ worth {m}'),
   cue('downPayment', 13, '(?:sold|bought|offered|had) for {m} down'),
   cue('price', 12, '{m} (?:on the road|all in)(?= ?[.;,])'),
   cue(

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue('downPaymentRate', 12, '{p} (?:at|on) (?:signing|delivery|completion), (?:and )?the (?:balance|rest|remainder)'),
   cue(
     'downPaymentRate',
     13,
