@@ -171,7 +171,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that begin later',
-    'no (?:re)?payments? (?:(?:are|is) (?:made|due|asked|required) |falls? due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
+    'no (?:re)?payments? (?:(?:are|is) (?:made|due|asked|required) |falls? due )?(?:in|for|during|until)|nothing (?:is|was) (?:re)?paid (?:in|for|during)|pays? nothing (?:in|for|during)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
     ({ plans }) =>
       plans.length > 1 ||
       plans.some(({ amount, finalAmount }) => amount !== null && finalAmount === amount) ||

@@ -202,7 +202,7 @@ export const interestAsked: readonly Cue<Asked>[] = [
     '(?:the )?(?<!rate of )interest(?=[,;.?)]| and |$)',
     '^(?:and )?the interest on (?:a|the|this|her|his|their) (?:loan|credit|debt|mortgage)(?: of <m>)?',
     '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|of(?= (?:payment|instal[a-z]+|rental|deposit) ~<n>)|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
-    '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?(?<!rate of )interest(?! rate)(?! (?:is|are) (?:compounded|credited|converted|calculated|charged|added|paid))',
+    '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?(?<!rate of )interest(?! rate)(?! (?:is|are|being|to be) (?:compounded|credited|converted|calculated|charged|added|paid))',
     'interest (?:part|portion|component|share|content|element)',
   ),
   cue(
