@@ -16,23 +16,23 @@ import type { Result } from '../result.ts';
 const others: Readonly<Partial<Record<Quantity, { readonly quantity: Quantity; readonly says: string }>>> = {
   'balance-after': {
     quantity: 'balance-right-after',
-    says: 'This is the balance right after the payment; the key has the interest of the period that it begins.',
+    says: 'This is the balance right after the payment. The key is the balance at the end of its period, with the interest.',
   },
   'interest-in': {
     quantity: 'interest-portion',
-    says: 'This is the interest in the payments; the key has the interest that runs up in the periods they begin.',
+    says: 'This is the interest in the payments. The key is the interest of the periods that begin with them.',
   },
   'principal-in': {
     quantity: 'principal-portion',
-    says: 'This is the principal in the payments; the key goes by the periods they begin.',
+    says: 'This is the principal in the payments. The key goes by the periods that begin with them.',
   },
   'interest-portion': {
     quantity: 'interest-in',
-    says: 'This is the interest that runs up in the periods the payments begin; the key has the interest in the payments.',
+    says: 'This is the interest of the periods that begin with the payments. The key is the interest in the payments.',
   },
   'principal-portion': {
     quantity: 'principal-in',
-    says: 'This goes by the periods that the payments begin; the key has the principal in the payments.',
+    says: 'This goes by the periods that begin with the payments. The key is the principal in the payments.',
   },
 };
 
