@@ -4,7 +4,7 @@ import { doubt, missingNames } from './doubts.ts';
 import type { DraftAsk } from './draftReading.ts';
 import { agrees } from './lexicon/agreeing.ts';
 import type { Page } from './page.ts';
-import { quantitySought } from './quantitySought.ts';
+import { quantitySought, seeksPrice } from './quantitySought.ts';
 import type { ReadDoubt, ReadQuantity } from './reading.ts';
 import type { SolePlan } from './solePlan.ts';
 
@@ -37,11 +37,7 @@ export function withTheMissing(
   // Its words say so, too.
   const words = page.flat.slice(place.start, place.end);
   // "What is the selling price?", where something is paid down: that, and what is borrowed.
-  const isOfPrice =
-    sought === 'amount' &&
-    plan.price === undefined &&
-    (plan.downPayment ?? plan.downShare ?? plan.tradeIn) !== undefined &&
-    /(?<![a-z])(?:prices?|costs?|worth|value)(?![a-z])/.test(words);
+  const isOfPrice = seeksPrice(plan) && /(?<![a-z])(?:prices?|costs?|worth|value)(?![a-z])/.test(words);
   const ask: DraftAsk = {
     quantity: isOfPrice ? 'price' : sought,
     plan: 0,

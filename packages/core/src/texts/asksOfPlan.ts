@@ -8,6 +8,7 @@ import { heardAs } from './heardAs.ts';
 import type { Page } from './page.ts';
 import { behindRates } from './periodUses.ts';
 import { momentOf, type AskedPlan, type Last } from './placesInPlan.ts';
+import { seeksPrice } from './quantitySought.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
 import type { Compared, ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
@@ -84,6 +85,12 @@ const extraNamed =
 const inBoth =
   /in (?:months|payments|quarters|weeks)(?:,? (?:exactly|rounded up|exact))?,? and (?:also )?(?:in )?years(?![a-z])/;
 
+const besides = '(?:just |right |immediately |directly |straight )?';
+/** "just before and just after the 9th payment", "just after the 40th payment, and just before it" */
+const bothMoments = new RegExp(
+  `(?<![a-z])(before|after)(?:,? and ${besides}(before|after)(?![a-z])| the ⟨o\\d+⟩ [a-z]+,? and ${besides}(before|after) it(?![a-z]))`,
+);
+
 /** "How long? Give the answer in months and in years", "the balance just before and just after the 9th payment": asked twice. */
 function inTwo({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] {
   if (each.asked === 'howLong' && inBoth.test(flat))
@@ -91,27 +98,16 @@ function inTwo({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] 
       { ...each, asked: 'payments' },
       { ...each, asked: 'years' },
     ];
-  const both =
-    /(?<![a-z])(before|after),? and (?:just |right |immediately |directly |straight )?(before|after)(?![a-z])/.exec(
-      flat.slice(each.unit.start, each.unit.end),
-    );
-  // "… just after the 40th payment, and just before it?"
-  const turned =
-    /(?<![a-z])(before|after) the ⟨o\d+⟩ [a-z]+,? and (?:just |right |immediately |directly |straight )?(before|after) it(?![a-z])/.exec(
-      flat.slice(each.unit.start, each.unit.end),
-    );
-  if ((each.asked === 'balance' || each.asked === 'finalAmount') && each.place && turned && turned[1] !== turned[2])
-    return [turned[1], turned[2]].map((word) => ({
-      ...each,
-      place: { ...each.place!, moment: word === 'before' ? ('beforePayment' as const) : ('justAfterPayment' as const) },
-    }));
-  if (each.asked !== 'balance' || !each.place || !both || both[1] === both[2]) return [each];
+  const both = bothMoments.exec(flat.slice(each.unit.start, each.unit.end));
+  const second = both?.[2] ?? both?.[3];
+  const looks = each.asked === 'balance' || each.asked === 'finalAmount';
+  if (!looks || !each.place || !both || both[1] === second) return [each];
   const { moment: _, ...place } = each.place;
   const behind = flat.slice(each.unit.start + both.index + both[0].length);
   const [before, after] = new RegExp(`^ ${extraNamed}`).test(behind)
     ? (['beforeExtra', 'afterExtra'] as const)
     : (['beforePayment', 'justAfterPayment'] as const);
-  return [both[1], both[2]].map((word) => ({
+  return [both[1], second].map((word) => ({
     ...each,
     place: { ...place, moment: word === 'before' ? before : after },
   }));
@@ -150,10 +146,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   // "What can it cost, with 3,500 paid down?": what is borrowed, and what is paid down.
   amount: ({ of: { plan }, is, unit }) => {
     const isOfPrice =
-      plan.unknown === 'amount' &&
-      plan.price === undefined &&
-      (plan.downPayment ?? plan.downShare ?? plan.tradeIn) !== undefined &&
-      !/(?<![a-z])(?:borrow|lend|lent|loan|financ|mortgage|debt|credit|principal)/.test(unit);
+      seeksPrice(plan) && !/(?<![a-z])(?:borrow|lend|lent|loan|financ|mortgage|debt|credit|principal)/.test(unit);
     return is(isOfPrice ? 'price' : 'amount');
   },
   // "Then she uses the money as a down payment. How large is it?"

@@ -1,6 +1,6 @@
 /** What is asked where a plan's one open slot is asked for. */
 
-import type { ReadQuantity, Unknown } from './reading.ts';
+import type { ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 
 export const quantitySought = {
   amount: 'amount',
@@ -9,3 +9,7 @@ export const quantitySought = {
   payment: 'payment',
   finalAmount: 'finalAmount',
 } as const satisfies Readonly<Record<Unknown, ReadQuantity>>;
+
+/** What is sought is a price: something is paid down on it, and it is not told. */
+export const seeksPrice = ({ unknown, price, downPayment, downShare, tradeIn }: ReadPlan): boolean =>
+  unknown === 'amount' && price === undefined && (downPayment ?? downShare ?? tradeIn) !== undefined;
