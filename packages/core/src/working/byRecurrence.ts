@@ -149,26 +149,23 @@ function balanceBy(work: Work, k: number): Answered {
 /** Where payments come first: the term before, and the payment alone. */
 function rightAfterBy(work: Work, k: number): Answered {
   const before = balanceBy(work, k - 1);
-  const row = nth(work.question.solved.table.rows, k - 1);
-  const paid = row.payment + row.extra;
-  const opening = before.number + (k === 1 ? 0 : row.drawn);
-  const number = work.saving ? opening + paid : opening - paid;
-  const received = opening === before.number ? '' : ` + ${money(work, row.drawn)}`;
+  const { number, paid, drawn } = rightAfter(work, before.number, k);
+  const received = drawn === 0 ? '' : ` + ${money(work, drawn)}`;
   const term = `${termLetter(work)}${subscript(k - 1)}`;
   const text = `Right after payment ${k}, before it is multiplied by R: ${term}${received} ${work.saving ? '+' : '−'} ${money(work, paid)} = ${money(work, number)}.`;
   return { ...before, number, steps: [...before.steps, { kind: 'says', text }] };
 }
 
-/** What is there right after each payment, where payments come first; index 0 is the start. */
-function rightAfterEach(work: Work, { terms }: Run): readonly number[] {
-  const { rows } = work.question.solved.table;
-  return terms.map((start, k) => {
-    if (k === 0) return start;
-    const { number, drawn, payment, extra } = nth(rows, k - 1);
-    const opening = nth(terms, k - 1) + (number > 1 ? drawn : 0);
-    return work.saving ? opening + payment + extra : opening - payment - extra;
-  });
+/** What is there right after payment k, from the term before it. */
+function rightAfter(work: Work, before: number, k: number) {
+  const { drawn: more, payment, extra } = nth(work.question.solved.table.rows, k - 1);
+  const [drawn, paid] = [k === 1 ? 0 : more, payment + extra];
+  return { drawn, paid, number: before + drawn + (work.saving ? paid : -paid) };
 }
+
+/** The same after each payment; index 0 is the start. */
+const rightAfterEach = (work: Work, { terms }: Run): readonly number[] =>
+  terms.map((start, k) => (k === 0 ? start : rightAfter(work, nth(terms, k - 1), k).number));
 
 /** What 100 gains in a year is the effective rate in percent. */
 function grownHundred(work: Work): Answered {

@@ -9,12 +9,9 @@ import { withPayment, within } from './builders.ts';
 
 const paysFirst = (statement: Askable): boolean => kindOf(statement).pays && statement.timing === 'begin';
 
-/** What the same is asked as at the end of a payment's period, or over the periods of payments. */
-export const byPeriod: Readonly<Partial<Record<Quantity, Quantity>>> = {
-  'balance-right-after': 'balance-after',
-  'interest-portion': 'interest-in',
-  'principal-portion': 'principal-in',
-};
+/** What is asked of payments themselves, and not of their periods. */
+export const isPortion = (quantity: Quantity): boolean =>
+  quantity === 'interest-portion' || quantity === 'principal-portion';
 
 /** By the closed form, from inputs that may have payments at the end: then it is the balance after the payment. */
 function rightAfter(asked: Pick<AskedCase, 'statement'>, inputs: Inputs, payment: number, k: number): number {

@@ -1,7 +1,7 @@
 /** Worksheet functions over the five values: one function, a balance, a range of payments, what is paid in all. */
 
 import { kindOf } from '../../case/kinds.ts';
-import { byPeriod } from '../../case/quantities/inAdvance.ts';
+import { isPortion } from '../../case/quantities/inAdvance.ts';
 import { quoteRate, quotedNumber } from '../../rates/quotedRate.ts';
 import { quotingSteps } from '../quoting.ts';
 import type { Work } from '../work.ts';
@@ -100,7 +100,7 @@ export function rangeSheet(part: 'interest' | 'principal', all = false): (work: 
   return (work) => {
     const { ask, solved, statement } = work.question;
     if (!work.level || solved.flat || work.saving || !kindOf(statement).owes) return undefined;
-    if (work.due && !all && byPeriod[ask.quantity] === undefined) return undefined;
+    if (work.due && !all && !isPortion(ask.quantity)) return undefined;
     const from = all ? 1 : (ask.from ?? 1);
     const to = all ? solved.table.count : Math.min(ask.to ?? 1, solved.table.count);
     const { rate, n, pv, fv, type } = known(work);
