@@ -87,16 +87,14 @@ function momentInWords(what: string, { moment, k = 0 }: Args): string | undefine
   }
 }
 
-const placeInWords = (own: string, after: number | undefined, args: Args): string =>
-  after !== undefined
-    ? say('{{what}} after payment {{after}}', { what: own, after })
-    : args.from !== undefined && (args.to ?? args.from) === args.from
-      ? say('{{what}} in payment {{from}}', { what: own, from: args.from })
-      : args.from !== undefined
-        ? say('{{what}} in payments {{from}} to {{to}}', { what: own, from: args.from, to: args.to ?? args.from })
-        : args.include?.includes('downPayment')
-          ? say('{{what}} with the deposit', { what: own })
-          : own;
+function placeInWords(own: string, after: number | undefined, { from, to = from, include }: Args): string {
+  if (after !== undefined) return say('{{what}} after payment {{after}}', { what: own, after });
+  if (from !== undefined && to !== undefined)
+    return from === to
+      ? say('{{what}} in payment {{from}}', { what: own, from })
+      : say('{{what}} in payments {{from}} to {{to}}', { what: own, from, to });
+  return include?.includes('downPayment') ? say('{{what}} with the deposit', { what: own }) : own;
+}
 
 /** What changes on the way, each in a sentence, and what stays as it was. */
 export const changesInWords = (
