@@ -36,7 +36,10 @@ export function changesOfText(page: Page): ChangeRead[] {
       !/owe|loan|debt|mortgage|borrow|pays? off|repay|repaid|instal/.test(page.flat)
     )
       return;
-    const from = kind === 'rise' && isOfEach(page, token) ? { after: 0, taken: [] } : momentOf(page, token);
+    const from =
+      (kind === 'rise' && isOfEach(page, token)) || (kind === 'skip' && isAtFirst(page, token))
+        ? { after: 0, taken: [] }
+        : momentOf(page, token);
     const twice = kind === 'extra' ? twoMoments(page, token) : undefined;
     for (const moment of twice ?? [from]) found.push({ token, kind, ...moment, ...keepOf(page) });
   });
@@ -46,6 +49,10 @@ export function changesOfText(page: Page): ChangeRead[] {
     missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));
   return [...found.filter((each) => !isTold(each)), ...laterPayment(page, found), ...missedOnes];
 }
+
+/** "The first 6 payments are missed out." */
+const isAtFirst = (page: Page, token: number): boolean =>
+  /(?<![a-z])first $/.test(page.flat.slice(0, page.places[token]!.start));
 
 /** "She adds 50 to every payment": from the first, where nothing is said of when. */
 function isOfEach(page: Page, token: number): boolean {

@@ -34,7 +34,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
     // "for six years, and then leaves it for two more"
     const isMore =
       /(?:for|over|after|in) $/.test(lower.slice(0, each.start)) &&
-      /^ more(?=[.,;?]| at | with | on )/.test(lower.slice(each.end));
+      /^ more(?=[.,;?]| at | with | on | without )/.test(lower.slice(each.end));
     if (isMore && each.form === 'count' && before && Number.isInteger(each.value))
       return { ...each, form: 'time', unit: before.unit };
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };

@@ -22,6 +22,10 @@ const missedMonths = new RegExp(
   `payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`,
 );
 
+const monthsWithout = new RegExp(
+  `(?:months?|weeks?|quarters?) ${someOfThem}:?,? (?:with )?(?:no|without(?: any)?) payments?`,
+);
+
 const leftOut = new RegExp(
   `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
 );
@@ -53,6 +57,7 @@ export function missedPayments(page: Page): ChangeRead[] {
     missedThen.exec(page.flat) ??
     missedMonths.exec(page.flat) ??
     noneMade.exec(page.flat) ??
+    monthsWithout.exec(page.flat) ??
     missedOf.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];

@@ -60,6 +60,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     // "… and what does it make per year effectively?"
     if (form === 'per' && /^\s+effective(?:ly)?(?![a-z])/.test(after)) return [is('rate', 4)];
     if (/^\s+in (?:arrears|advance)(?![a-z])/.test(after)) return [is('frequency', 4)];
+    // "a year sooner" is a time.
+    if (/^\s+(?:sooner|earlier|later|longer|early|before that)(?![a-z])/.test(after)) return [];
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
@@ -81,7 +83,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
       ) || /(?:what|how much)(?![^⟨]*interest)[^⟨]* added at (?:the (?:end|start|beginning) of )?$/.test(clause);
     if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
     // "The lender compounds 5.1 % a year monthly."
-    if (form === 'every' && /compounds ⟨p\d+⟩ ⟨a\d+⟩ $/.test(clause)) return [is('compounding', 4)];
+    if (form === 'every' && /(?:compounds|credits|adds|allows) (?:interest (?:of|at) )?⟨p\d+⟩ ⟨a\d+⟩,? $/.test(clause))
+      return [is('compounding', 4)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/(?:⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?|(?:rate|interest|nominal)(?: of interest)?,? )payable $/.test(clause))
       return [is('compounding', 3, 8)];

@@ -250,6 +250,7 @@ function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefine
   if (asked !== 'principal' && !isPaid) return undefined;
   const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
+  if (moment?.part === 1 / 2) return { half: 'first', taken: moment.taken };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };
 }
 

@@ -122,6 +122,7 @@ function doesAsk(text: string): boolean {
   const isAskedFor = /[:,] [^.?!⟨]{3,60},? please(?:,? (?:and|also) [^.?!⟨]{3,60})?\.\s*$/.test(text);
   return (
     isAskedFor ||
+    /^\W*(?:the )?pmt (?:for|on) /.test(text) ||
     wanted.test(text) ||
     isNoun ||
     isWish ||
@@ -202,7 +203,7 @@ const listed =
 
 /** "(c) If the rate rises to 6.1 %, what …": the question comes behind. */
 const supposes =
-  /^\s*(?:if (?![^?]*\?)|(?:(?:at|from|after|in|then|now)[^?⟨]{0,30}(?:⟨[ton]\d+⟩)?[^?⟨]{0,20})?(?<![a-z])the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*[;.]\s*$)/;
+  /^\s*(?:if (?![^?]*\?)|(?:now )?(?:suppose|assume|imagine)(?: that)? [^?]*[;.]\s*$|(?:(?:at|from|after|in|then|now)[^?⟨]{0,30}(?:⟨[ton]\d+⟩)?[^?⟨]{0,20})?(?<![a-z])the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*[;.]\s*$)/;
 
 /** "What is the payment if 9,000 is borrowed, the rate is 6 % and it is repaid over 4 years?": behind "if" it tells. */
 const isSupposedAt = (text: string, at: number, piece: string): boolean =>

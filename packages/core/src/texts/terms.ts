@@ -247,7 +247,10 @@ function frequencyOfText(
 
 /** "What does each lender charge a month?": so often it is paid. */
 function periodPaid(page: Page, question: string): number[] {
-  const found = /^[^?⟨]*(?:pay|charge|cost|rent|instal|deposit|save|draw|put|set)[^?⟨]*⟨a(\d+)⟩(?!.*⟨a)/.exec(question);
+  const found =
+    /^[^?⟨]*(?:pay|charge|cost|rent|instal|deposit|save|draw|put|set)[^?⟨]*⟨a(\d+)⟩(?! (?:sooner|earlier|later|longer|early))(?!.*⟨a)/.exec(
+      question,
+    );
   return found && !/rate|per ?cent|interest/.test(found[0]) ? [tokenAt(page, Number(found[1])).value] : [];
 }
 

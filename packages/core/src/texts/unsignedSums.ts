@@ -17,6 +17,14 @@ export function asMoney(each: Token, lower: string): Token {
     ((/\d[.,\s'’]\d{3}$|\d[.,]\d\d$/.test(written) && each.value >= 10) ||
       // "puts down two thousand"
       (/(?:thousand|hundred)$/.test(written) && wordsOfMoney.test(lower.slice(0, each.start))));
+  // "he pays 50 more than he must"
+  const isMore =
+    each.form === 'count' &&
+    /(?<![a-z])(?:pays?|paid|paying) $/.test(lower.slice(0, each.start)) &&
+    /^ (?:more|extra)(?: (?:each|every|a|per) (?:month|quarter|week|year|time))? than (?:he|she|they|it|is|was)(?![a-z])/.test(
+      lower.slice(each.end),
+    );
+  if (isMore) return { ...each, form: 'money' };
   const isNumbered = /(?:no|nos|number|account|population|of|seats|holds|has|with)\.? $/.test(
     lower.slice(0, each.start),
   );

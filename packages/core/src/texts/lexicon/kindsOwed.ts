@@ -5,6 +5,13 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'leasing',
+    9,
+    'what (?:<e> )?(?:rent|rental|hire)(?![a-z])',
+    'rent [^.?!⟨]{0,30}(?:landlord|owner) (?:ask|charge|want)',
+    'lets? (?:it|them|the [a-z]+) (?:out )?for <t>',
+  ),
   cue('borrowing', 12, 'payment (?:[^?⟨]|⟨[et]\\d+⟩){0,60}worth the same as <m> (?:today|now)'),
   cue(
     'borrowing',

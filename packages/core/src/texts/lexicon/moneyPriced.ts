@@ -4,6 +4,21 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'downPayment',
+    12,
+    '(?:takes?|wants?|asks for|gets?|receives?) {m} (?:now|at once|in cash|today|down) and (?:spreads?|lends?|finances?) the (?:rest|remainder|balance)',
+  ),
+  cue(
+    'tradeIn',
+    12,
+    '(?:old|used|previous)(?: [a-z]+)? (?:brings?|brought|gets?|earns?|takes?|knocks?) (?:him |her |them |it )?{m} off',
+  ),
+  cue(
+    'rebate',
+    11,
+    '(?:maker|dealer|manufacturer|seller|shop) (?:sends?|gives?|pays?|hands?) (?:him |her |them )?(?:back )?{m}(?: back)?(?= \\(applied| towards? the price| off)',
+  ),
   cue('price', 12, '(?:rentals|rents)[^.?!]{0,80} on an? [a-z]+ worth {m}'),
   cue('downPayment', 13, '(?:sold|bought|offered|had) for {m} down'),
   cue('price', 12, '{m} (?:on the road|all in)(?= ?[.;,])'),

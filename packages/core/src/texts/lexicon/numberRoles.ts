@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payments',
+    10,
+    '(?:cleared|gone|repaid|paid off|paid|settled|done|discharged) (?:by|in|with) the {o} (?:month|@payment)',
+  ),
   cue('payments', 11, '(?:the )?first {n} (?:(?:are|were|come to|amount to) )<m> each'),
   cue('ignored', 14, '(?:daily|⟨e\\d+⟩),? \\((?:on )?(?:a |an? )?{t} (?:<a>|to the year|in the year)\\)'),
   cue('interval', 12, '(?:<[ea]>|<m>) from {t} on(?:wards?)?'),
@@ -128,7 +133,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'payments',
     10,
-    '(?<!(?:payment|instalment|deposit|month|year|rental) ){n} (?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
+    '(?<!(?:payment|instalment|deposit|month|year|rental) ){n} (?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|no|without|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '{n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',

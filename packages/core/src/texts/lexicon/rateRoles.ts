@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue(
+    'rate',
+    10,
+    '(?:if|where|when) the (?:interest )?rate (?:is|was|were) {p} (?:compounded|convertible|effective|nominal|<a>)',
+  ),
   cue('downPaymentRate', 12, '{p} (?:at|on) (?:signing|delivery|completion), (?:and )?the (?:balance|rest|remainder)'),
   cue(
     'downPaymentRate',

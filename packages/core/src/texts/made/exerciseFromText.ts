@@ -14,7 +14,7 @@ import type { Settled } from '../settled.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { mayVary } from './mayVary.ts';
-import { isOfPayment, isToldAgainst, stepBefore } from './expressionsOfText.ts';
+import { isOfPayment, isTimeToldAgainst, isToldAgainst, stepBefore } from './expressionsOfText.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
 import { titleOf } from './titleOfText.ts';
@@ -150,7 +150,10 @@ function withSteps(reading: ProblemReading): ProblemReading {
       // A told payment against one that is sought.
       const isSought =
         ask.args?.of === 'payment' && isToldAgainst(reading.plans) && isOfPayment(reading.plans[Number(each)]);
-      return isSought ? [{ plan: Number(each), quantity: 'payment' as const }] : [];
+      if (isSought) return [{ plan: Number(each), quantity: 'payment' as const }];
+      const of = ask.args?.of ?? 'totalPaid';
+      const isTime = isTimeToldAgainst(of, reading.plans) && reading.plans[Number(each)]?.unknown === 'payments';
+      return isTime ? [{ plan: Number(each), quantity: of }] : [];
     });
     const own = plan ? stepBefore(ask, plan) : undefined;
     for (const { plan: index, quantity, args = {} } of [...compared, ...(own ? [own] : [])]) {

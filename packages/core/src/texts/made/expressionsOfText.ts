@@ -22,6 +22,12 @@ export const isToldAgainst = (plans: readonly ReadPlan[]): boolean =>
   isOfPayment(plans[0]) !== isOfPayment(plans[1]) &&
   plans.some(({ unknown }) => unknown === 'rate');
 
+/** One plan states how long it lasts, the other seeks it. */
+export const isTimeToldAgainst = (of: ReadQuantity, plans: readonly ReadPlan[]): boolean =>
+  (of === 'payments' || of === 'years') &&
+  plans.length === 2 &&
+  plans.filter(({ unknown }) => unknown === 'payments').length === 1;
+
 /** What an answer is worked out from: the loan before a price, the interest before a charge with its fee. */
 export function stepBefore(
   { quantity, plan }: Pick<ReadAsk, 'quantity' | 'plan'>,

@@ -32,7 +32,7 @@ export function mayVary(to: TextToVary, givens: readonly TextGiven[]): ReadonlyS
   const found = (some: readonly string[]): (boolean | undefined)[] => {
     const places = givens.filter(({ given }) => some.includes(given.name));
     return ends.map((end) => {
-      const moved = atEnd(end, places, to.text);
+      const moved = atEnd(end, places, to.text, some);
       // A number that has no room on this side shows nothing.
       const isMoved = moved.some(({ use }, at) => use.value !== places[at]?.use.value);
       return isMoved ? holdsWith(to, moved) : undefined;
@@ -50,13 +50,24 @@ export function mayVary(to: TextToVary, givens: readonly TextGiven[]): ReadonlyS
 
 /** The ends of the range that a given usually has; a number may have room on one side only. */
 const ends = ['to', 'from'] as const;
+const otherEnd = { to: 'from', from: 'to' } as const;
 
-/** Givens with the number that stands in their place now, as the text has it. */
-const atEnd = (end: (typeof ends)[number], givens: readonly TextGiven[], text: string): TextGiven[] =>
+/**
+ * Givens with the number that stands in their place now, as the text has it.
+ *
+ * @param names of which every second goes to the other end: "25 years" and "five years sooner" would else end alike
+ */
+const atEnd = (
+  end: (typeof ends)[number],
+  givens: readonly TextGiven[],
+  text: string,
+  names: readonly string[],
+): TextGiven[] =>
   givens.map((each) => {
     const { given, use } = each;
     const style = styleOfText(text);
-    const entry = readSlotText(usualRange(given, style)?.[end] ?? given.now, {}, style);
+    const own = names.indexOf(given.name) % 2 === 0 ? end : otherEnd[end];
+    const entry = readSlotText(usualRange(given, style)?.[own] ?? given.now, {}, style);
     const size = given.kind === 'rate' ? 100 : 1;
     return entry.ok ? { ...each, use: { ...use, value: roundTo(entry.value.value / size, 12) } } : each;
   });

@@ -6,7 +6,7 @@ import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
 import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { usualFormat } from '../../exercise/format.ts';
 import { coreAsk, sameInCore } from './coreAsk.ts';
-import { expressionOf, isOfPayment, isToldAgainst, sharedOf } from './expressionsOfText.ts';
+import { expressionOf, isOfPayment, isTimeToldAgainst, isToldAgainst, sharedOf } from './expressionsOfText.ts';
 import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
@@ -131,6 +131,23 @@ function paymentsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake
   return sumPart(ask, to, HOW_LARGE, `${first} - ${second}`);
 }
 
+/** A told time against one that is sought. */
+function timesApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): DraftPart | undefined {
+  const { of } = ask.args ?? {};
+  const [first, second] = [more, less].map((index) => {
+    const plan = to.plans[index];
+    const sought = to.asks.find(({ quantity, plan: asked }) => quantity === of && asked === index);
+    if (plan?.unknown === 'payments') return sought && `answer @${sought.part}`;
+    const count = to.drafts[index]?.slots.payments;
+    return count !== undefined && of === 'years' ? inYears(count, plan?.paymentsPerYear ?? 1) : count;
+  });
+  if (first === undefined || second === undefined) return undefined;
+  return { ...sumPart(ask, to, HOW_LARGE, `${first} - ${second}`), format: { kind: 'count', decimals: 2 } };
+}
+
+const inYears = (count: string, perYear: number): string =>
+  count.endsWith(` × ${perYear}`) ? count.slice(0, -` × ${perYear}`.length) : `(${count}) / ${perYear}`;
+
 function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const { plans, drafts, prompts, asks } = to;
   const [one, other] = ask.args?.between ?? [];
@@ -140,6 +157,7 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   if (typeof one === 'number' && typeof other === 'number') {
     const quantity = comparedQuantity(of, plans);
     const [more, less] = moreAndLess(ask, one, other);
+    if (!quantity && isTimeToldAgainst(of, plans)) return timesApart(ask, more, less, to);
     if (!quantity) return of === 'payment' && isToldAgainst(plans) ? paymentsApart(ask, more, less, to) : undefined;
     return {
       part: ask.part,

@@ -7,6 +7,7 @@ import { readAgedStages } from './agedStages.ts';
 import { readClearedInstead } from './clearedInstead.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
+import { readEndSooner } from './endSooner.ts';
 import { readFeeKept } from './feeKept.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
@@ -16,6 +17,7 @@ import { readOtherTerm, readToldOverAnother } from './otherTerm.ts';
 import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readAmountThenChanged } from './amountThenChanged.ts';
+import { readPaidAndToGo } from './paidAndToGo.ts';
 import { readPaidFirst } from './paidFirst.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
@@ -35,6 +37,8 @@ import { readSameWorth, readTwoTimings } from './twoTimings.ts';
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRates,
   readHalved,
+  readPaidAndToGo,
+  readEndSooner,
   readFeeKept,
   readStillToMake,
   readRefinanced,

@@ -17,6 +17,9 @@ const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?�
 const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =
   /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
+/** "What is paid in the first stage and in the second?" */
+const ofBoth =
+  /(?<![a-z])first (?:stage|phase|part|stretch|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?|stretch(?:es)?)/;
 
 /** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
 export function readInterestFirst(page: Page): DraftReading | undefined {
@@ -25,9 +28,11 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
   const { token, years } = time;
   // "… after the first three years" comes later.
   const isFirst = firstAsked(page);
-  const questions = ownedQuestions(page, (question): Owner =>
-    question.asked === 'payment' || question.asked === 'newPayment' ? (isFirst(question) ? 0 : 1) : 'across',
-  ).map((each) => ({
+  const questions = ownedQuestions(page, (question): Owner => {
+    if (question.asked !== 'payment' && question.asked !== 'newPayment') return 'across';
+    if (ofBoth.test(wordsOf(page, question))) return 'each';
+    return isFirst(question) ? 0 : 1;
+  }).map((each) => ({
     ...each,
     asked: each.asked === 'newPayment' ? ('payment' as const) : each.asked,
     place: undefined,

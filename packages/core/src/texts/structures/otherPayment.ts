@@ -27,7 +27,7 @@ const mayStand: ReadonlySet<string> = new Set(['payment', 'amount', 'payments', 
 
 /** @returns nothing where only one payment is told of */
 export function readOtherPayment(page: Page): DraftReading | undefined {
-  const instead = readInsteadOf(page) ?? readEither(page);
+  const instead = readInsteadOf(page) ?? readInsteadOfUsual(page) ?? readEither(page);
   if (instead) return instead;
   const asked = [...page.flat.matchAll(paysOther)].at(0);
   const told = [...page.flat.matchAll(paysInstead)].at(0);
@@ -109,6 +109,26 @@ function readInsteadOf(page: Page): DraftReading | undefined {
     return question.start < found.index ? 0 : 1;
   }).map((each) => (isMore(each) ? { ...each, asked: 'difference' as const } : each));
   return paidOtherwise(page, first, questions, other);
+}
+
+const insteadOfUsual =
+  /⟨m(\d+)⟩(?: ⟨[ea]\d+⟩|,? at the end of ⟨e\d+⟩)?(?: (?:is|are|was|were|be) (?:paid|sent|made))? (?:instead of|rather than|in place of) (?:the|her|his|their|its) (?:regular|usual|normal|ordinary|agreed|scheduled|required|calculated|contractual|planned|computed)(?: ⟨e\d+⟩)? (?:payments?|amount)/;
+
+/** "How much sooner is it repaid if 1,200 is paid instead of the regular payment?", which the text does not tell. */
+function readInsteadOfUsual(page: Page): DraftReading | undefined {
+  const found = insteadOfUsual.exec(page.flat);
+  const token = Number(found?.[1]);
+  const questions = ownedQuestions(page, ({ asked, start }): Owner => {
+    if (asked === 'difference') return 'across';
+    return asked === 'payment' && found && start < found.index ? 0 : 1;
+  });
+  if (!found || questions.every(({ owner }) => owner !== 'across')) return undefined;
+  const first = readPlan(page, { scope: without(page.places[token]!), questions: questionsOf(questions, 0) });
+  const { plan, read } = first;
+  const isOpen = plan.payment === null && plan.unknown === 'payment' && plan.payments !== null;
+  return isOpen && plan.changes.length === 0 && read.missing.length === 0
+    ? paidOtherwise(page, first, questions, token, { plan: { payments: null, unknown: 'payments' } })
+    : undefined;
 }
 
 /** "She could pay either 350 or 450 at the end of each month." */

@@ -10,7 +10,7 @@ import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const stillToMake =
-  /how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
+  /how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
 
 /** The plan from a change on; nothing where what it leaves is not paid off with payments that are known. */
 function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPlan>; plus: number } | undefined {
@@ -49,8 +49,11 @@ function paymentNamed(page: Page, words: string): number | undefined {
 
 /** "What is owed after the tenth payment, and how many payments remain?": where nothing changes, they are counted from there. */
 function momentAsked(placed: readonly PlacedQuestion[], { kind, paymentsPerYear, finalAmount, unknown }: ReadPlan) {
-  const place = placed.find((each) => each.asked === 'balance' && each.place)?.place;
-  if (kind !== 'borrowing' || (finalAmount !== 0 && unknown !== 'finalAmount') || !place) return undefined;
+  const place = placed.find(
+    ({ asked, place: at }) => at && (asked === 'balance' || (kind === 'drawing-down' && asked === 'finalAmount')),
+  )?.place;
+  if ((kind !== 'borrowing' && kind !== 'drawing-down') || (finalAmount !== 0 && unknown !== 'finalAmount') || !place)
+    return undefined;
   return paymentAfter(place, paymentsPerYear);
 }
 

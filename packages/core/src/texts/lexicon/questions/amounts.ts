@@ -59,6 +59,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     15,
     '(?:what|how much) must (?:the [a-z]+|he|she|they|one|[a-z]+) (?:invest|deposit|put away|put in|set aside) (?:[^?]|⟨[pea]\\d+⟩){0,40}in order that there',
+    'how much (?:an?|the|he|she|they|one|you)(?: [a-z-]+)? (?:must|should|has to|needs to) (?:lay|put|pay|set|deposit|invest|place)(?: down| out| in| aside| away)?,? (?:at present|now|today|at once)',
     'how much (?:now|today),?(?:[^?⟨]|⟨[pea]\\d+⟩){0,50} (?:makes|gives|becomes|grows to|comes to)',
   ),
   cue('amount', 14, 'how much (?:did|does|must|should|will) (?:he|she|they) leave (?:to )?(?:her|him|them|the)'),

@@ -4,6 +4,17 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'choice',
+    13,
+    'which (?:one )?(?:asks|calls|charges|demands) (?:for )?(?:the )?(?:lower|lowest|smaller|smallest|higher|highest|larger|largest|less|more)',
+  ),
+  cue(
+    'difference',
+    16,
+    'how much more (?:would|must|will|do|does|should) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to |need to )?pay (?:<[ea]> )?(?:in order )?to be ',
+    'by how much (?:must|would|does|will|should) (?:each|the|her|his|their|every)(?: <e>)? (?:payment|instal?ment) (?:then )?(?:rise|grow|go up|increase|be raised)',
+  ),
   cue('difference', 15, 'how much (?:more|less) is each of the (?:later|remaining|new|other|following) @payment'),
   cue('difference', 14, 'how much more would [^?]{2,60} have(?= (?:after|in|at|by))'),
   cue('difference', 14, 'the interest (?:that )?the (?:shorter|longer)(?: one| term| time| loan)? (?:saves|costs)'),

@@ -5,6 +5,11 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'newPayment',
+    15,
+    'what (?:are|is|will|were|was) (?:they|it)(?: be)? (?:after|following|from) (?:the|this|that) (?:break|pause|holiday|gap|interruption|change|rise|cut|rate)',
+  ),
+  cue(
     'lastPayment',
     14,
     '(?:what|how (?:large|big|much)) is the (?:closing|last|final|smaller) one(?= ?[?,]| and)',

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    17,
+    '(?:what|how much|which sum|what sum) (?:would|will|must|does|did) (?:be paid to )?(?:settle|clear|pay off|redeem|discharge|end) (?:the|his|her|their|its|this|that)(?: [a-z]+)? (?:debt|loan|mortgage)(?=,? (?:today|now|then|at (?:this|that) (?:point|time|moment))(?! if)|,? ?\\?)',
+  ),
   cue('balance', 12, 'after the <o>(?: @payment)?, the (?:debt|balance)(?= ?[?.,]|$)'),
   cue(
     'balance',

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'nominalRate',
+    15,
+    '(?:in)?to (?:the |an? )?(?:equivalent |corresponding )+(?:nominal )?rate,? (?:compounded|convertible)',
+  ),
   cue('nominalRate', 14, '(?:what|which) <e>[- ]compounded (?:nominal )?rate'),
   cue(
     'nominalRate',
