@@ -31,9 +31,10 @@ export function meantInFront(sentence: Sentence): Found | undefined {
 
 /** "230 a month for six years would pay off which loan?": what is asked stands at the end. */
 export function askedAtEnd(sentence: Sentence): Found | undefined {
-  const isAtEnd = /^[^?]*⟨m\d+⟩[^?]* (?:which|what|how (?:much|many|large))(?: [a-z]+){1,2} ?\?\s*$/.test(
-    sentence.text,
-  );
+  const isAtEnd =
+    /^[^?]*⟨m\d+⟩[^?]* (?:which|what|how (?:much|many|large))(?: [a-z]+){1,3}(?:,? (?:if|when) [^?]*)? ?\?\s*$/.test(
+      sentence.text,
+    );
   const best = isAtEnd ? bestOf(findAsked(sentence.text)) : undefined;
   const from = sentence.start;
   return best && { question: { ...best, start: from, end: from + best.end }, piece: sentence };
@@ -71,8 +72,12 @@ export function meantByTold(
   if (!told || (told.asks && !tellsInPart.test(told.text))) return undefined;
   const meant = meantBefore(flat, sentence, told, isUnderstood);
   if (meant || !earlier || earlier.asks) return meant;
-  const before = meantBefore(flat, sentence, earlier, isUnderstood);
-  return before?.question.says === 'payment' ? before : undefined;
+  const first = sentences[at - 3];
+  for (const each of [earlier, ...(first && !first.asks ? [first] : [])]) {
+    const before = meantBefore(flat, sentence, each, isUnderstood);
+    if (before?.question.says === 'payment') return before;
+  }
+  return undefined;
 }
 
 /**
@@ -83,7 +88,7 @@ export function meantByTold(
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
   const off =
-    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed) is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
+    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed)(?: \([^)]*\))? is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
       flat.slice(told.start, told.end),
     );
   // "It is paid off in one go after the 24th payment. What does that take?"
@@ -131,8 +136,13 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
   const best: Omit<Match<Asked>, 'weight'> | undefined = regular
     ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
     : bestOf(findAsked(flat.slice(told.start, told.end)));
-  if (best && /rate/i.test(best.says) && flat.includes('⟨m')) return undefined;
+  if (best && isOfRate(best, flat, told)) return undefined;
   // "The last payment is smaller. How large is it?" is no question for the loan.
   if (!best || (isUnderstood && !regular && !toldOf.has(best.says))) return undefined;
   return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
 }
+
+/** What is told of a rate asks for nothing: "2.8 % a year with quarterly interest". */
+const isOfRate = ({ says }: Pick<Match<Asked>, 'says'>, flat: string, { start, end }: Span): boolean =>
+  (/rate/i.test(says) && flat.includes('⟨m')) ||
+  (says === 'interest' && /⟨p\d+⟩[^.?!]{0,30}interest|interest (?:of|at) ⟨p/.test(flat.slice(start, end)));

@@ -23,7 +23,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
       /(?:next|following|remaining|other|another|first|last|back after|due after|in after) $/.test(
         lower.slice(0, each.start),
       ) &&
-      /^(?:[.,;?]| ?[$£€¥₹]| at | \d| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
+      /^(?:[.,;?]| ?[$£€¥₹]| \(| at | \d| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
         lower.slice(each.end),
       );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
@@ -81,6 +81,8 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
     lower.slice(each.end),
   );
   const joins = (start: number, end: number): boolean =>
+    // "after 4 of 10 years"
+    (/(?<![a-z])after $/.test(lower.slice(0, each.start)) && /^ of $/.test(lower.slice(start, end))) ||
     /^,? (?:and )?\(?[b2i]+\) (?:over|for|in) $/.test(lower.slice(start, end)) ||
     /^,? (?:and )?(?:[a-z]+ over|(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
       lower.slice(start, end),

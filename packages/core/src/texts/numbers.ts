@@ -15,7 +15,7 @@ const currencyAfter =
   /^[\s-]?(?:\p{Sc}(?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/iu;
 const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
 const timeAfter =
-  /^[\s-]*(?:(?:working|full|whole|long|more|further|new|calendar|consecutive|successive|remaining|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
+  /^[\s-]*(?:(?:working|full|whole|long|more|further|new|calendar|consecutive|successive|remaining|following|next|subsequent|additional|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits =
   /^(?:\d{1,2}(?:,\d{2})+,\d{3}(?!\d)|\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
 const scaleAfter = /^\s?(k|thousand|m|mn|mio\.?|million|lakhs?|lacs?|crores?)(?![a-z])/i;

@@ -26,7 +26,7 @@ const isTerm = /^\W*⟨e\d+⟩-end payments\W*$/;
 
 /** "(Payments at month end.)" asks nothing. */
 const remarks =
-  /^\((?![^)]*\?)(?!the payment (?:is|must|has) (?:to )?be found)(?!(?:[a-z]{1,4}|\d|⟨l\d+⟩)\))(?!(?:find|begin|start|state|give|say|work|calculate|compute|determine|leave|also|count|first|take|round)(?![a-z]))/;
+  /^\((?![^)]*\?)(?!the payment (?:is|must|has) (?:to )?be found)(?!(?:[a-z]{1,4}|\d|⟨l\d+⟩)\))(?![^)]*; (?:give|find|state|name) )(?!(?:find|begin|start|state|give|say|work|calculate|compute|determine|leave|also|count|first|take|round)(?![a-z]))/;
 
 export interface Questions {
   readonly questions: readonly Question[];
@@ -203,7 +203,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
           !/^ (?:number |no\.? )?⟨n\d+⟩[:,]/.test(flat.slice(from + end, from + end + 16)) &&
           (piece.asks ||
             // "Present value at 4.8 %?"
-            /^\W*(?:and )?(?:the )?(?:present|accumulated|future|final|current|discounted) (?:value|worth|amount)[^?]{0,50}\?\s*$/.test(
+            /^\W*(?:and )?(?:the )?(?:(?:present|accumulated|future|final|current|discounted) (?:value|worth|amount)|(?:value|worth) (?:today|now))[^?]{0,50}\?\s*$/.test(
               sentence.text,
             ) ||
             /(?:wanted|sought|required)$/.test(flat.slice(from + start, from + end)) ||
@@ -317,7 +317,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
       /^(?:and )?the (?:end date|term|payment|number of payments|time|rate) (?:stays?|remains?|is kept|is unchanged|does not)/.test(
         text,
       )) ||
-    /^(?:make out|draw up|set out|write out|complete|construct|prepare|fill in)(?![a-z]).*:$/.test(text) ||
+    /^(?:make out|draw up|set out|set up|write out|complete|construct|prepare|fill in)(?![a-z]).*:$/.test(text) ||
     /^(?:and )?the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?![a-z])/.test(text) ||
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||
     (/^(?:convert|express|turn|change)(?![a-z])/.test(text) && found.length > 0) ||

@@ -143,7 +143,12 @@ export function partsIn(sentences: readonly Sentence[]): number {
 
 /** Where the labels of parts stand: `(a)`, `b)`, `2.` */
 export function labelsIn(text: string): Span[] {
-  return [...text.matchAll(label)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
+  const labels = [...text.matchAll(label)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
+  const [first] = labels;
+  // "to what does it grow at (a) 6 % compounded annually and (b) 6 % compounded monthly?": ways, and no parts.
+  const isWay =
+    first && /(?:at|over|for|in) $/.test(`${text.slice(0, first.start)} `) && /^\s*⟨[pt]/.test(text.slice(first.end));
+  return isWay ? [] : labels;
 }
 
 /** A piece of a sentence that asks: from where a question may begin to where the next may. */

@@ -40,6 +40,8 @@ const clausesAside: readonly RegExp[] = [
   `(?<=, )whose (?:old|first|last|former|present) [a-z]+ cost ⟨m\\d+⟩(?=,)`,
   // "(365 × £3 / 12)": how a number came about.
   `\\((?:[^()?]{0,24}[×x*/÷+=] ?)+[^()?]{0,24}\\)`,
+  // what a year is taken for
+  `\\((?:taking |with |at )?⟨t\\d+⟩ (?:⟨[ae]\\d+⟩|(?:in|to) (?:a|the) year)\\.?\\)`,
   `(?<= )with an? (?:guarantee|warranty) of ⟨t\\d+⟩`,
   `(?<= )(?:guaranteed|insured) for ⟨[mt]\\d+⟩`,
 ].map((source) => new RegExp(source, 'g'));

@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const onceKinds: readonly Cue<ReadKind>[] = [
+  cue('lump-sum', 9, 'deposits,? <m> (?:today|now|at once) and <m> (?:in|after) <t>'),
   cue('lump-sum', 9, '(?:what|which) (?:single|one|lump) sum must (?:now )?(?:lie|be|stand|rest)'),
   cue(
     'lump-sum',

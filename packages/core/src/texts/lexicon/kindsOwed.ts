@@ -6,6 +6,11 @@ import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'borrowing',
+    9,
+    'pays? (?:an?|the|his|her|their) [a-z -]{2,24} of <m> (?:at once|now|today|in cash|in one sum),? or',
+  ),
+  cue(
     'leasing',
     9,
     'what (?:<e> )?(?:rent|rental|hire)(?![a-z])',

@@ -5,6 +5,11 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    9,
+    'fund (?:already |now )?(?:holds|has|contains|stands at|has in it) <m>; [a-z ]{3,24} (?:will )?costs? <m>',
+  ),
   cue('saving', 9, '(?:must|is|are|be|to be)(?: it| this| they)?(?: all)? (?:be )?banked'),
   cue(
     'saving',

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, '(?:the|an?|its|her|his|their) [a-z]+(?: [a-z]+)? (?:will )?costs? {m} in <t>'),
   cue('finalAmount', 12, 'with {m} to pay if (?:he|she|they|it) (?:keeps?|buys?|wants? (?:it|to keep))'),
   cue('finalAmount', 12, 'with {m} (?:to pay|to be paid|payable|still due|owing) at the end'),
   cue('amount', 12, 'with {m} (?:already )?in (?:it|the (?:account|fund|pot|chest)) (?:now|already|today)'),

@@ -4,6 +4,17 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
+  cue(
+    'price',
+    13,
+    'pays? (?:an?|the|his|her|their) [a-z -]{2,24} of {m} (?:at once|now|today|in cash|in one sum),? or',
+  ),
+  cue(
+    'downPayment',
+    12,
+    '(?:with|has|have) (?:savings|own money|ready money|cash) of {m} (?:besides|as well|in addition|to put down)',
+  ),
   cue(
     'downPayment',
     12,

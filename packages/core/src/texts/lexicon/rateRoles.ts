@@ -226,7 +226,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
     10,
-    '(?:goes|went|going|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
+    '(?:goes|went|going|goes up|goes down|went up|went down|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
     "(?:lowers|raises|cuts|reduces|increases|changes|puts up|brings down)(?: [a-z']+| <[tn]>){0,7} from <p> to {p}",
   ),
   cue(

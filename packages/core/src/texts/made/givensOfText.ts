@@ -41,7 +41,7 @@ const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|[A-Z]{3}(?=[\s\d]))\
 const unitAfter =
   /[\s-]*(?:[$£€¥₹]|dollars?|pounds?(?: sterling)?|euros?|(?<![a-z])(?!thousand|m(?:n|io|illion)\b|la(?:kh|c)|crore)[a-z]{2,8}|[A-Z]{3})$/;
 const timeAfter =
-  /^(.*?)[\s-]*(?:(?:working|full|whole|long|more|further|calendar) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?)['’]?$/i;
+  /^(.*?)[\s-]*(?:(?:working|full|whole|long|more|further|calendar|following|next|subsequent|additional) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?)['’]?$/i;
 
 /** How the text writes its numbers. */
 export function styleOfText(text: string): NumberStyle {

@@ -74,7 +74,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     18,
     'owed? (?:to begin with|to start with|at first|originally|initially|in the first place)',
-    'for how much (?:should|can|could|may|might) (?:the [a-z]+|he|she|they|it) sell an?',
+    'for how much (?:should|can|could|may|might|did|does|will|would|do) (?:the [a-z]+|he|she|they|it|[a-z]+) sell (?:an?|the|this|that|it|his|her|their)',
   ),
   cue(
     'amount',

@@ -205,7 +205,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'what (?:stands|lies|there is|will stand) (?:on|in|to)',
     'what (?:the|her|his|their) (?:fund|account|pot|savings) (?:holds?|contains?|has|shows?|is worth)',
     'what is (?:now )?in (?:it|the [a-z]+(?: [a-z]+)?)(?= (?:at|after|on|by|when|then|now|today)| ?\\?)',
-    '^(?:and )?what remains(?= (?:after|in|when)| ?\\?)',
+    '^(?:and )?what remains(?= (?:after|in|when|at the (?:end|close))| ?\\?)',
     'what must (?:then )?be (?:there|in (?:it|(?:the|her|his|their) [a-z]+)|available|on hand)',
     'what (?:is|was) (?:still )?there (?:now|today)',
     'what (?:is|was) (?:still )?there (?:just |right |immediately |straight )?(?:on|after|at|then|by|in|when)',

@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('lastPayment', 12, '^(?:give|state|find|name)(?: also)? the last (?:one|payment)(?= ?[.?;,)]|$)'),
+  cue('newPayment', 11, '^(?:and )?later(?= ?\\?)'),
   cue(
     'newPayment',
     15,

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    14,
+    '(?:what|which) (?:sum|amount) is (?:to be )?(?:saved|paid|put (?:by|aside|away|in)|deposited|drawn|withdrawn|set aside) (?:at )?(?:the end of )?<[ea]>',
+  ),
   cue('payment', 13, '^(?:find |give |calculate )?(?:the )?pmt (?:for|on|of)(?![a-z])'),
   cue(
     'payment',

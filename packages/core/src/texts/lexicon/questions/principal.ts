@@ -7,6 +7,11 @@ export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
     15,
+    'by how much (?:will|does|do) (?:the|his|her|their) next payment (?:reduce|lower|cut|bring down)',
+  ),
+  cue(
+    'principal',
+    15,
     'how much (?:of it |of that )?(?:goes off|comes off|is taken off|reduces|lowers|brings down) the (?:debt|loan|balance|principal)',
   ),
   cue(

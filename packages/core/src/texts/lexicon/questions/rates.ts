@@ -54,6 +54,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'what (?:is|are|does|do) (?:he|she|they|it|[a-z]+|the [a-z]+) (?:earning|earn|making|make|paying|pay)(?: <a>)?,? effectively',
   ),
   cue('nominalRate', 12, '(?:solve for|find) i(?= ?[(?:,.;]|$| \\()'),
+  cue('ratePerPayment', 14, '(?:solve for|find|what is|calculate) i <[ae]>'),
   cue(
     'nominalRate',
     12,

@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    13,
+    '^(?:and )?(?:the )?total (?:that is |that was )?(?:deposited|paid in|put in|invested|contributed)(?= ?[?.,;]|$)',
+    'how much (?:money )?(?:has|have|will) (?:he|she|they|the [a-z]+)(?: have)?(?: (?:himself|herself|themselves|itself))? (?:paid|put) in(?=,| and| ?\\?)',
+  ),
+  cue(
+    'totalPaid',
     12,
     '^(?:and )?all (?:the )?(?:rentals|rents|payments|instalments|deposits) (?:together|added up|put together)(?= ?[?.,;]|$)',
   ),

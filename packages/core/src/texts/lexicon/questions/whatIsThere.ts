@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue('amount', 15, 'equivalent to (?:what|which) (?:single |one )(?:payment|sum|amount)(?: today| now)?'),
+  cue(
+    'amount',
+    14,
+    '(?:which|what) (?:loan|mortgage)(?: amount| sum)? (?:can|could|may) (?:the|an?|he|she|they|[a-z]+)(?: [a-z]+)? (?:carry|afford|support|bear|take|service)',
+  ),
+  cue('amount', 12, '^(?:the )?(?:value|worth) (?:today|now)(?=,? (?:at|if|with)| ?\\?)'),
   cue(
     'finalAmount',
     12,
