@@ -229,7 +229,7 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
     unit,
   ) ||
   /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||
-  /(?:come|are|go) before (?:it|the last|that)|precede/.test(unit) ||
+  /(?:come|are|go|are made|are paid) before (?:it|the last|that)|precede/.test(unit) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,
   )

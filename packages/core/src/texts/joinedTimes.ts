@@ -80,11 +80,13 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
   const isBare = !/^ ?(?:[a-z-]+ )?(?:payments?|instal|deposits?|rentals?|withdrawals?|of (?:them|these))/.test(
     lower.slice(each.end),
   );
-  const joins = (start: number, end: number): boolean =>
+  const joins = (start: number, end: number, isBehind = false): boolean =>
+    // "… over 20 years, the other over 25", not "to three heirs over 12 years"
+    (isBehind && /^,? (?:and )?[a-z]+ over $/.test(lower.slice(start, end))) ||
     // "after 4 of 10 years"
     (/(?<![a-z])after $/.test(lower.slice(0, each.start)) && /^ of $/.test(lower.slice(start, end))) ||
     /^,? (?:and )?\(?[b2i]+\) (?:over|for|in) $/.test(lower.slice(start, end)) ||
-    /^,? (?:and )?(?:[a-z]+ over|(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
+    /^,? (?:and )?(?:(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
       lower.slice(start, end),
     ) ||
     (isBare &&
@@ -108,7 +110,7 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
     /^\s*\?/.test(lower.slice(each.end));
   if (isAgain && before?.form === 'time') return { ...each, form: 'time', unit: before.unit };
   const like =
-    before?.form === 'time' && joins(before.end, each.start)
+    before?.form === 'time' && joins(before.end, each.start, true)
       ? before
       : after?.form === 'time' && joins(each.end, after.start)
         ? after

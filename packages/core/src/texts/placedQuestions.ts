@@ -117,6 +117,12 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       const year = page.tokens[token]!.value;
       return { ...question, place: { fromYear: year, toYear: year, taken: [{ token, role: 'yearIndex' }] } };
     }
+    // "… in the first year? In the last?"
+    const isLast = /^(?:and )?(?:in|during) the (?:last|final)\W*$/.test(
+      page.flat.slice(question.unit.start, question.unit.end),
+    );
+    if (isLast && first?.fromYear !== undefined && first.fromYear === first.toYear)
+      return { ...question, place: { lastYears: 1, taken: [] } };
     const year = yearAsBefore(page, question, placed[at - 1]) ?? timeAsBefore(page, question, placed[at - 1]);
     if (year) return { ...question, place: year };
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;

@@ -210,6 +210,10 @@ const listed =
 const supposes =
   /^\s*(?:if (?![^?]*\?)|(?:now )?(?:suppose|assume|imagine)(?: that)? [^?]*[;.]\s*$|(?:(?:at|from|after|in|then|now)[^?⟨]{0,30}(?:⟨[ton]\d+⟩)?[^?⟨]{0,20})?(?<![a-z])the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*[;.]\s*$)/;
 
+/** It goes on behind a cut: "the rate then becomes 7.5 %". */
+const doesSuppose = (text: string, at: number, piece: string): boolean =>
+  supposes.test(piece) || supposes.test(text.slice(at));
+
 /** "What is the payment if 9,000 is borrowed, the rate is 6 % and it is repaid over 4 years?": behind "if" it tells. */
 const isSupposedAt = (text: string, at: number, piece: string): boolean =>
   /^\W*(?:⟨l\d+⟩\W*)?(?:and )?(?:what|which|how (?:much|many|long|large|big)|(?:at|by|after|for|in) (?:what|which|how)|find|calculate|determine|compute)(?![a-z])[^?]* if (?!so )[^?]*$/.test(
@@ -220,6 +224,9 @@ const isSupposedAt = (text: string, at: number, piece: string): boolean =>
   /⟨[mptn]\d+⟩|^\s*the first (?:today|now|at once|immediately|straight)|(?<![a-z])(?:is|are|was|were|has|have|earns?|pays?|costs?|lasts?|goes?|go)(?![a-z])/.test(
     piece,
   );
+
+const isToldIn = (text: string, at: number, piece: string): boolean =>
+  isAsideIn(piece) || isSupposedAt(text, at, piece);
 
 const isAsideIn = (piece: string): boolean =>
   subordinate.test(piece) &&
@@ -262,7 +269,8 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const isLabelled = places.some(
       (cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)),
     );
-    const isAside = isLabelled ? supposes.test(piece) : !tells && (isAsideIn(piece) || isSupposedAt(text, at, piece));
+    const isAside = isLabelled ? doesSuppose(text, at, piece) : !tells && isToldIn(text, at, piece);
+    const isPart = isLabelled && !isAside;
     const isTail = isTailAt(text, at, until);
     const isListed = toFind && listed.test(piece);
     const isGloss = gloss.test(piece);
@@ -276,13 +284,12 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       start: start + at,
       end: start + until,
       opens,
-      asks: asks || (isLabelled && !isAside),
+      asks: asks || isPart,
       heads: isLabelled || (!relates && (headed.test(piece) || (tells && !asksNothing.test(piece)))),
       lists: follows || isListed,
     });
     toFind ||= tells;
-    follows =
-      tells || isLabelled || isTail || whatIs.test(piece) || (follows && (relates || !interrogative.test(head)));
+    follows = tells || isPart || isTail || whatIs.test(piece) || (follows && (relates || !interrogative.test(head)));
   });
   return openedAtFirst(text, pieces);
 }

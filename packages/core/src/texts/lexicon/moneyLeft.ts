@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    9,
+    'would (?:then )?like (?:to have |to own |to reach )?{m}(?= ?[.,]| by| in|$)',
+    'first (?:be|have|hold|reach|contain|exceed)s? (?:more than |over |above )?{m}',
+    '(?:be|have|hold|reach|contain) (?:more than|over|above) {m}',
+  ),
   cue('finalAmount', 12, '(?:the|an?|its|her|his|their) [a-z]+(?: [a-z]+)? (?:will )?costs? {m} in <t>'),
   cue('finalAmount', 12, 'with {m} to pay if (?:he|she|they|it) (?:keeps?|buys?|wants? (?:it|to keep))'),
   cue('finalAmount', 12, 'with {m} (?:to pay|to be paid|payable|still due|owing) at the end'),

@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue(
+    'ignored',
+    13,
+    '(?:to|among|between|by|for|of) {n} (?:heirs|children|sons|daughters|brothers|sisters|partners|friends|families|grandchildren|cousins|nephews|nieces)',
+  ),
   cue('ignored', 13, '^{n} (?:deposits|sums|payments|amounts),? <m> (?:today|now|at once)'),
   cue('payments', 10, '; {n} (?:of (?:them|these) )?(?:are|is) still to (?:be (?:paid|made)|come)'),
   cue(

@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'feeRate',
+    12,
+    '(?:fee|charge|commission) for (?:setting up|arranging|granting|opening|making)(?: [a-z]+){1,2}(?: <m>)?(?: loan| credit)? (?:is|of) {p}',
+  ),
+  cue(
     'rate',
     10,
     '(?:if|where|when) the (?:interest )?rate (?:is|was|were) {p} (?:compounded|convertible|effective|nominal|<a>)',

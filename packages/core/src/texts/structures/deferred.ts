@@ -15,7 +15,7 @@ import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 const later =
-  /(?:starting|beginning|commencing|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
+  /(?:starting|beginning|commencing|starts?|begins?|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
 
 /** "… so that, after three years, 500 can be drawn each month": then the first of their periods begins. */
 const drawnAfter =
@@ -208,7 +208,7 @@ function readPaidLater(page: Page): DraftReading | undefined {
   const exact = drawnAfter.exec(page.flat);
   const found = exact ?? later.exec(page.flat);
   const token = Number(found?.[1] ?? found?.[2]);
-  if (!found || yearsOf(page, token) <= 1) return undefined;
+  if (!found) return undefined;
   const questions = ownedQuestions(page, () => 1);
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;
   const place = page.places[token]!;
@@ -218,7 +218,9 @@ function readPaidLater(page: Page): DraftReading | undefined {
   const isEnd = page.timings.some(({ says, start, end }) => says === 'end' && (start > place.start || end < place.end));
   const plan: ReadPlan = { ...told, timing: isEnd ? 'end' : 'beginning' };
   const before = yearsOf(page, token) - (isEnd && !exact ? 1 / plan.paymentsPerYear : 0);
-  if (plan.payment === null || plan.payments === null || !plan.rate) return undefined;
+  // The first payment a period from now is late in nothing.
+  const isLate = yearsOf(page, token) > 1 / plan.paymentsPerYear + 1e-9;
+  if (!isLate || plan.payment === null || plan.payments === null || !plan.rate) return undefined;
   const grown: ReadPlan = {
     ...grownFor(plan, before, { amount: null, unknown: 'amount' }),
     links: [{ field: 'finalAmount', fromPlan: 0, quantity: 'amount' }],

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue('interest', 18, 'how much of what (?:he|she|they|the [a-z]+|[a-z]+) pays? [^?]{0,40}is interest'),
   cue(
     'interest',
     15,

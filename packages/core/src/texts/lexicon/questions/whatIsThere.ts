@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue('downPayment', 14, '(?:the |find the |what is the )cash payment(?= ?[,.;?]| and)'),
   cue('amount', 15, 'equivalent to (?:what|which) (?:single |one )(?:payment|sum|amount)(?: today| now)?'),
   cue(
     'amount',
