@@ -5,7 +5,7 @@ export const ownNumber =
   /^\s*(?:(?:problem|exercise|question|q|ex|task|aufgabe|no)\.?\s*)?\(?(\d{1,3})\s*[.):]\s+(?=\S)/i;
 /** Where it was found, and how the answers are to be written. */
 const remarks =
-  /\(source:[^()]*\)|(?<=[.?!)]\s+)(?:please )?(?:round|give|express|state|quote) (?:all |your |the |both |final )*(?:answers?|results?)(?: [a-z-]+){0,3} (?:decimals?|cents?|penny|pence|euro|dollar|pound|significant figures|decimal places)(?: places?)?[.!]|(?<=[.?!)]\s+)show (?:all |your |the )*work(?:ings?)?[.!]/gi;
+  /\(source:[^()]*\)|(?<=[.?!)]\s+)(?:please )?(?:round|give|express|state|quote) (?:all |your |the |both |final )*(?:answers?|results?)(?: [a-z-]+){0,3} (?:decimals?|cents?|penny|pence|euro|dollar|pound|significant figures|decimal places)(?: places?)?[.!]|(?<=[.?!)]\s+)(?:please )?(?:give|state|express) (?:it|them|this|the rate|each) (?:to|with) (?:one|two|three|four|five|six|\d) (?:decimals?|decimal places|places)(?: of a per ?cent)?[.!]|(?<=[.?!)]\s+)show (?:all |your |the )*work(?:ings?)?[.!]/gi;
 
 /** Its own number, unless that is the first of several parts. */
 function ownNumberOf(text: string): string {

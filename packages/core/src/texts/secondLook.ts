@@ -7,7 +7,7 @@ import { tellingWords } from './lexicon/telling.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
-import { changeUnnamed, nothingBetween, rateOfChanged } from './secondLookAtChanges.ts';
+import { changesInDoubt, nothingBetween, rateOfChanged } from './secondLookAtChanges.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
 import {
   countLost,
@@ -72,7 +72,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...closingMiscounted(page, draft),
     ...priceOfOne(page),
     ...rateOfChanged(draft, asks),
-    ...changeUnnamed(draft, asks),
+    ...changesInDoubt(draft, asks),
     ...lastLikeOthers(page, draft, asks),
   ];
   return first ? [first] : [];

@@ -13,7 +13,7 @@ export const rateOfChanged = ({ plans }: DraftReading, asks: readonly ReadAsk[])
   );
 
 /** The payment after one of several changes: after which? */
-export const changeUnnamed = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => {
+const changeUnnamed = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => {
   const later = asks.filter(({ quantity, args }) => quantity === 'payment' && args?.after !== undefined);
   const [first, more] = later;
   const changes = (plans[first?.plan ?? 0]?.changes ?? []).filter(
@@ -24,6 +24,15 @@ export const changeUnnamed = ({ plans }: DraftReading, asks: readonly ReadAsk[])
     : [];
 };
 
+/** A deposit that is sought, the same all the time though its rate changes: it is found as if the rate stayed. */
+const soughtThroughChange = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  plans.some(
+    ({ kind, unknown, changes }) =>
+      kind === 'saving' && unknown === 'payment' && changes.some((each) => each.kind === 'rate'),
+  ) && asks.every(({ quantity, args }) => quantity !== 'payment' || args?.after === undefined)
+    ? [doubt('rate', 'The payment is found as if the rate did not change. Is it known from the first that it will?')]
+    : [];
+
 /** A difference that comes to nothing: what is compared may not be what the question means. */
 export const nothingBetween = (asks: readonly ReadAsk[]): ReadDoubt[] =>
   asks.some(
@@ -33,3 +42,9 @@ export const nothingBetween = (asks: readonly ReadAsk[]): ReadDoubt[] =>
   )
     ? [doubt('asks', 'A difference is asked, and there is none. Is it read as it is meant?')]
     : [];
+
+/** What is asked of a plan that changes, and may be meant of another time. */
+export const changesInDoubt = (draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+  ...changeUnnamed(draft, asks),
+  ...soughtThroughChange(draft, asks),
+];

@@ -1,6 +1,6 @@
 /** The second look at the numbers: would any loan, any plan of savings have them? */
 
-import { doubt } from './doubts.ts';
+import { doubt, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { paysInterestAlone } from './interestAlone.ts';
 import type { Page } from './page.ts';
@@ -16,6 +16,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...belowNothing(asks),
   ...countsSkipped(draft, asks),
   ...loanAsOneSum(page, draft),
+  ...moreUnread(page, draft),
 ];
 
 /** A loan read as repaid in one sum, of which the text says nothing. */
@@ -29,6 +30,18 @@ const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
     ? [doubt('kind', 'Is the loan repaid in one sum, or by payments?')]
     : [];
 };
+
+/** "… and wants to make 18 more", which nothing counts. */
+const moreUnread = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
+  page.tokens.flatMap(({ form }, at) => {
+    const { start, end } = page.places[at]!;
+    const isMore =
+      form === 'count' &&
+      !roles.has(at) &&
+      /(?:makes?|made|pays?|paid|deposits?|draws?) $/.test(page.flat.slice(0, start)) &&
+      /^ (?:more|further|others?)(?! than)(?![a-z])/.test(page.flat.slice(end));
+    return isMore ? [doubt('payments', `What is ${quoteOfToken(page, at)}?`)] : [];
+  });
 
 /** A payment that rises by many times itself: one extra payment is more likely. */
 const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>

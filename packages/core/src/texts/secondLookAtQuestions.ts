@@ -102,7 +102,11 @@ const bothMissed = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
     const isOne =
       asks.every(({ quantity, args }) => quantity !== 'payment' || args?.after === undefined) &&
       new Set(asks.map(({ plan }) => plan)).size < 2;
-    return sentence.asks && bothAsked.test(sentence.text) && isOne ? [notUnderstood(page, sentence)] : [];
+    // "One runs five years, the other … What is the payment on each?"
+    const isEach =
+      /(?<![a-z])each(?![a-z])/.test(sentence.text) &&
+      /(?<![a-z])one(?![a-z])[^?]*(?<![a-z])the other(?![a-z])/.test(page.flat);
+    return sentence.asks && (isEach || bothAsked.test(sentence.text)) && isOne ? [notUnderstood(page, sentence)] : [];
   });
 
 /** "Payment 1? … Payment 2?", of which one is read. */

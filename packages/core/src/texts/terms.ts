@@ -113,7 +113,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   );
   // The interest of one year of a loan is that of its payments.
   const isOfYears =
-    /loan|mortgage|borrow|(?<![a-z])len(?:d|t)/.test(page.flat) &&
+    /loan|mortgage|borrow|(?<![a-z])len(?:d|t)|interest is paid in the first year[^?]* over ⟨t/.test(page.flat) &&
     page.questions.some(
       ({ asked: each, unit }) =>
         each === 'interest' && /(?:first|⟨o\d+⟩) year/.test(page.flat.slice(unit.start, unit.end)),

@@ -8,6 +8,12 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     9,
+    'must <m> be (?:invested|saved|deposited|put (?:aside|away|in)|set aside) (?:at the (?:end|start|beginning) of )?(?:each|every|<e>)',
+    'so that <m> (?:has|have|will have) been (?:saved|gathered|put by)',
+  ),
+  cue(
+    'saving',
+    9,
     'fund (?:already |now )?(?:holds|has|contains|stands at|has in it) <m>; [a-z ]{3,24} (?:will )?costs? <m>',
   ),
   cue('saving', 9, '(?:must|is|are|be|to be)(?: it| this| they)?(?: all)? (?:be )?banked'),

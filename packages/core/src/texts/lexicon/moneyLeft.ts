@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 10, 'so that {m} (?:has been|have been|will have been|is|are) (?:saved|gathered|put by|there)'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:further|final|last|closing|single) payment of {m} at the (?:end|close) of (?:the |those |these )?<t>',
+  ),
   cue(
     'finalAmount',
     9,

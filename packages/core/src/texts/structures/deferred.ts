@@ -15,7 +15,7 @@ import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 const later =
-  /(?:starting|beginning|commencing|starts?|begins?|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
+  /deferred (?:for|by) ⟨t(\d+)⟩|(?:starting|beginning|commencing|starts?|begins?|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
 
 /** "… so that, after three years, 500 can be drawn each month": then the first of their periods begins. */
 const drawnAfter =
@@ -205,9 +205,10 @@ function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 
 
 /** A sum today for payments that end no periods: the first says when they begin. */
 function readPaidLater(page: Page): DraftReading | undefined {
-  const exact = drawnAfter.exec(page.flat);
-  const found = exact ?? later.exec(page.flat);
-  const token = Number(found?.[1] ?? found?.[2]);
+  const found = drawnAfter.exec(page.flat) ?? later.exec(page.flat);
+  // What is deferred for so long has its first period then.
+  const exact = found && !/^(?:start|begin|commenc|the first)/.test(found[0]);
+  const token = Number(found?.[1] ?? found?.[2] ?? found?.[3]);
   if (!found) return undefined;
   const questions = ownedQuestions(page, () => 1);
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;

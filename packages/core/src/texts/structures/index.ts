@@ -18,6 +18,7 @@ import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readAmountThenChanged } from './amountThenChanged.ts';
 import { readPaidAndToGo } from './paidAndToGo.ts';
+import { readPaidDownTo } from './paidDownTo.ts';
 import { readPaidFirst } from './paidFirst.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
@@ -39,6 +40,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readHalved,
   readPaidAndToGo,
   readEndSooner,
+  readPaidDownTo,
   readFeeKept,
   readStillToMake,
   readRefinanced,
@@ -58,10 +60,10 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readGoalToo,
   readInterestFirst,
   readDeferred,
+  readPhases,
   readSameWorth,
   readTwoTimings,
   readWorthTwice,
-  readPhases,
   readYearlyRates,
   readStoppedSaving,
   readStages,

@@ -38,7 +38,9 @@ export function readOffers(page: Page): DraftReading | undefined {
   const changes = changesOfText(page).some(({ kind }) => kind === 'rate');
   if (changes && ((!compares && !kinds) || asIfUnchanged.test(page.flat))) return undefined;
   const orLease = /(?:,|;| -)? or (?:else )?(?:lease|rent|hire) it(?![a-z])/.test(page.flat);
-  if (!compares && !both && !kinds && !isFlatToo && !orLease) return undefined;
+  // "… at (a) 6 % compounded monthly, (b) 7.2 % compounded monthly"
+  const isListed = /(?:at|with|if it is) \(?a\) ⟨p\d+⟩[^.?!]*\(?b\) ⟨p\d+⟩/.test(page.flat);
+  if (!compares && !both && !kinds && !isFlatToo && !orLease && !isListed) return undefined;
   // "What does the holiday cost her?"
   if (isOfPause(page)) return undefined;
   const regions = kinds ?? regionsOf(page);

@@ -15,7 +15,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
-  'if (?:instead )?(?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|withdrawn|taken|deposited|put by|put in|put aside|put away|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|withdrawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))|by (?:paying|saving|depositing) {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+  'if (?:instead )?(?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|withdrawn|taken|deposited|put by|put in|put aside|put away|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|withdrawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))|if (?:the|her|his|their|each) @payment (?:were|was|is) (?:instead )?{m}(?! (?:more|less|higher|lower))|by (?:paying|saving|depositing) {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
@@ -34,7 +34,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const found = asked ?? told;
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !said || said.asks !== (found === asked)) return readAskedAgain(page);
-  const token = Number(found[1] ?? found[2] ?? found[3] ?? found[4]);
+  const token = Number(found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[5]);
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
     // "How many are there, and how much is saved by paying 700?"
     const from = found[0].startsWith('by ') ? found.index : said.start;

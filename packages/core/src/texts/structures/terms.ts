@@ -113,7 +113,7 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
   const supposed = readSupposedTerm(page);
   if (supposed) return supposed;
   const compares = page.questions.some(({ asked }) => asked === 'difference' || asked === 'choice');
-  const each = /(?:^|[^a-z])(?:each|both|either|compare)(?![a-z])|\(?b\) over ⟨t/.test(page.flat);
+  const each = /(?:^|[^a-z])(?:each|both|either|compare)(?![a-z])|\(?b\) (?:over )?⟨t/.test(page.flat);
   const rates = page.tokens.filter(
     ({ form }, at) => form === 'percent' && page.signs[at]?.[0]?.role !== 'downPaymentRate',
   ).length;
@@ -138,7 +138,7 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
     const isOfEach = /^[;,]? (?:and )?[a-z]+ [a-z]+ (?:⟨m\d+⟩|the same(?: [a-z]+)?) (?:over|for) $/.test(between);
     if (
       (!isOfEach &&
-        !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|with|against|and|than|[a-z]+ over|(?:one|other|another|second) (?:in|for)|with (?:that|those) of|with (?:⟨e\d+⟩ )?payments|loan with an?|\(?b\) over)(?:[\s]|$)/.test(
+        !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|with|against|and|than|[a-z]+ over|(?:one|other|another|second) (?:in|for)|with (?:that|those) of|with (?:⟨e\d+⟩ )?payments|loan with an?|\(?b\)(?: over)?)(?:[\s]|$)/.test(
           between,
         )) ||
       between.length > 90 ||

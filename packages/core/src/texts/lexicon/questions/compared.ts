@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'difference',
+    14,
+    'how much (?:would|will|could|can) be saved(?: in interest)?(?: altogether| in all)?,? (?:if|by|with)',
+    'how much interest (?:would|will|could|can) be saved,? (?:if|by|with)',
+  ),
+  cue(
     'choice',
     13,
     'which (?:one )?(?:asks|calls|charges|demands) (?:for )?(?:the )?(?:lower|lowest|smaller|smallest|higher|highest|larger|largest|less|more)',

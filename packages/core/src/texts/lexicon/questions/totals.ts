@@ -7,7 +7,6 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     13,
-    '^(?:and )?(?:the )?total (?:that is |that was )?(?:deposited|paid in|put in|invested|contributed)(?= ?[?.,;]|$)',
     'how much (?:money )?(?:has|have|will) (?:he|she|they|the [a-z]+)(?: have)?(?: (?:himself|herself|themselves|itself))? (?:paid|put) in(?=,| and| ?\\?)',
   ),
   cue(
@@ -18,7 +17,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     12,
-    '^(?:and )?(?:the )?total (?:sum |amount )?(?:received|withdrawn|drawn|paid out|collected|taken out)(?= ?[.?,;]| over the (?:term|time)|$)',
+    '^(?:and )?(?:the )?total (?:sum |amount )?(?:received|withdrawn|drawn|paid out|collected|taken out|deposited|paid in|put in|invested|contributed)(?= ?[.?,;]| over the (?:term|time)|$)',
   ),
   cue('totalPaid', 12, '^(?:and )?(?:the )?total (?:that )?(?:he|she|they) (?:will|would) (?:then )?have paid'),
   cue(

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    14,
+    '(?:find|what is|give|compute|calculate) the value of (?:a deposit of |an investment of )?<m> (?:after|in|at the end of) <t>',
+  ),
   cue('downPayment', 14, '(?:the |find the |what is the )cash payment(?= ?[,.;?]| and)'),
   cue('amount', 15, 'equivalent to (?:what|which) (?:single |one )(?:payment|sum|amount)(?: today| now)?'),
   cue(

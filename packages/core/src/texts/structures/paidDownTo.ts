@@ -1,0 +1,43 @@
+/** "How many payments are there? After how many is the balance first below 7,500?": the same debt, to its end and to a sum. */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
+import type { ReadLink } from '../reading.ts';
+import { isIn } from './clauses.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, type Owned } from './severalPlans.ts';
+
+const downTo =
+  /(?:balance|debt|loan|mortgage|owed?|owes|outstanding)(?![a-z])[^?⟨]{0,40}(?:below|under|less than|down to|fall(?:s|en)? to|reduced to|only) (?:only )?⟨m(\d+)⟩/;
+
+const asksTime = new Set(['payments', 'years', 'howLong']);
+
+/** @returns nothing where a debt is not followed to a sum in a question of its own, beside others */
+export function readPaidDownTo(page: Page): DraftReading | undefined {
+  const asking = page.sentences.find(({ asks, text }) => asks && downTo.test(text));
+  const token = Number(downTo.exec(asking?.text ?? '')?.[1] ?? NaN);
+  const own = page.questions.filter((each) => asking && isIn([asking], each));
+  const [time, more] = own;
+  const isBeside = page.questions.some((each) => sentenceAt(page, each) !== asking);
+  if (!asking || !time || more || !asksTime.has(time.asked) || !isBeside) return undefined;
+  const once = askingNothing(page, asking);
+  const first = readPlan(once, { scope: without(asking), questions: ownedQuestions(once, () => 0) });
+  const { plan, read } = first;
+  const isKnown = plan.kind === 'borrowing' && plan.finalAmount === 0 && read.missing.length === 0 && !plan.changes[0];
+  const isPaid = plan.payment !== null || plan.payments !== null;
+  if (!isKnown || !isPaid || plan.amount === null || plan.amount <= tokenAt(page, token).value) return undefined;
+  const links: ReadLink[] = plan.payment === null ? [{ field: 'payment', fromPlan: 0, quantity: 'payment' }] : [];
+  const questions = ownedQuestions(page, (each) => (isIn([asking], each) ? 1 : 0)).map((each): Owned =>
+    each.owner === 1 ? { ...each, place: undefined } : each,
+  );
+  return follow(
+    page,
+    { ...first, plan: { ...plan, name: 'to the end' } },
+    questions,
+    { name: 'down to the sum', finalAmount: tokenAt(page, token).value, payments: null, unknown: 'payments' },
+    links,
+    [[token, 'finalAmount']],
+    () => undefined,
+  );
+}
