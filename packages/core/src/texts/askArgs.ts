@@ -35,10 +35,8 @@ export function momentBefore(
   page: FlatText & { readonly sentences: readonly Span[] },
   at: number,
 ): AskedPlace | undefined {
-  const told = page.sentences
-    .filter(({ end }) => end <= at + 1)
-    .slice(-2)
-    .reverse();
+  const before = page.sentences.filter(({ end }) => end <= at + 1);
+  const told = before.slice(-2).reverse();
   for (const span of told) {
     const text = page.flat.slice(span.start, span.end);
     // "Four years ago she borrowed 9,000. … What does she owe?"
@@ -55,6 +53,11 @@ export function momentBefore(
       'moment',
     );
     if (inside && !inside.atChange) return inside;
+  }
+  // "Nine years ago … was taken. The payments have always been made. What are they? What is still owed?"
+  for (const span of before.slice(0, -2)) {
+    const since = sinceThen(page, span);
+    if (since) return since;
   }
   // "What do I owe today? I borrowed 9,000 four years ago …"
   for (const span of page.sentences) {

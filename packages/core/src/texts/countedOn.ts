@@ -1,7 +1,7 @@
 /** How many payments there are where a text tells the times before and behind a change. */
 
 import type { ChangeRead } from './changeRead.ts';
-import { isMore } from './momentOfChange.ts';
+import { isMore, isThenFor } from './momentOfChange.ts';
 import { paymentAfter } from './paymentCounts.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { PlanRead } from './planOfTerms.ts';
@@ -42,7 +42,7 @@ export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, ro
       first?.kind === 'rate' && /where (?:it|they) (?:then )?(?:stays?|remains?|lies?) for $/.test(before);
     return (
       (role === 'duration' || (role === 'payments' && first?.kind === 'new payment')) &&
-      (isNext || isLast || isThen || isThere || isMore(page, at))
+      (isNext || isLast || isThen || isThere || isMore(page, at) || isThenFor(page, first?.token ?? -1, at))
     );
   });
   const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));

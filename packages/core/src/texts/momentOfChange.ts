@@ -209,6 +209,7 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
         isTermAgain(page, at) ||
         isInAll(page, at) ||
         isItsOwn(page, token, at) ||
+        isThenFor(page, token, at) ||
         isOfOther(page, token, at)
       )
         return [];
@@ -279,6 +280,15 @@ const isItsOwn = (page: Page, token: number, at: number): boolean =>
   /^(?: (?:compounded|convertible)(?= ⟨e)| where (?:it|they) (?:then )?(?:stays?|remains?|lies?)(?= for)|,? (?:and )?(?:(?:at|on) the (?:end|start|beginning|first day|last day) of )?⟨[ae]\d+⟩|,(?= where)| each){0,4},?(?: and (?:then )?(?:goes|went|going|carries|keeps|continues)(?: on)?)? for $/.test(
     page.flat.slice(page.places[token]!.end, page.places[at]!.start),
   );
+
+/** "10 years at 6 % and then for 5 at 7.2 %": how long the new rate holds. */
+export const isThenFor = (page: Page, token: number, at: number): boolean =>
+  at < token &&
+  tokenAt(page, at).form === 'time' &&
+  /(?:then|after that|afterwards|thereafter),? for (?:another |the next )?$/.test(
+    page.flat.slice(0, page.places[at]!.start),
+  ) &&
+  /^ at $/.test(page.flat.slice(page.places[at]!.end, page.places[token]!.start));
 
 /** "Three years later (after 36 payments)". */
 const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));

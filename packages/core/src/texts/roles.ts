@@ -8,6 +8,7 @@ import { moneyEndCues } from './lexicon/moneyEnds.ts';
 import { moneyLeftCues } from './lexicon/moneyLeft.ts';
 import { moneyPaidCues } from './lexicon/moneyPaid.ts';
 import { moneyPricedCues } from './lexicon/moneyPriced.ts';
+import { moneyPutInCues } from './lexicon/moneyPutIn.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
 import { numberCues } from './lexicon/numberRoles.ts';
 import { rateCues } from './lexicon/rateRoles.ts';
@@ -28,6 +29,7 @@ const find = lexicon([
   ...moneyPaidInAllCues,
   ...moneyEndCues,
   ...moneyLeftCues,
+  ...moneyPutInCues,
   ...moneyPricedCues,
   ...moneyCues,
   ...moneyPaidCues,

@@ -17,6 +17,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...countsSkipped(draft, asks),
   ...loanAsOneSum(page, draft),
   ...moreUnread(page, draft),
+  ...toldAndSought(draft, asks),
 ];
 
 /** A loan read as repaid in one sum, of which the text says nothing. */
@@ -30,6 +31,13 @@ const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
     ? [doubt('kind', 'Is the loan repaid in one sum, or by payments?')]
     : [];
 };
+
+/** Plans that are held against each other by payments that are told, and read to be found. */
+const toldAndSought = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(({ quantity }) => quantity === 'choice' || quantity === 'difference') &&
+  plans.some(({ kind, unknown, payment }) => kind !== 'convert' && unknown === 'payment' && (payment ?? 0) > 0)
+    ? [doubt('payment', 'A payment is told, and read to be found: what is it that is not known?')]
+    : [];
 
 /** "… and wants to make 18 more", which nothing counts. */
 const moreUnread = (page: Page, { roles }: DraftReading): ReadDoubt[] =>

@@ -122,7 +122,9 @@ function doesAsk(text: string): boolean {
   const isAskedFor = /[:,] [^.?!⟨]{3,60},? please(?:,? (?:and|also) [^.?!⟨]{3,60})?\.\s*$/.test(text);
   return (
     isAskedFor ||
-    /^\W*(?:the )?pmt (?:for|on) /.test(text) ||
+    /^\W*(?:the )?pmt (?:for|on) |^\W*(?:principal|interest)(?: portion| part| share)? (?:of|in) (?:payment|instal?ment) ⟨n\d+⟩[^:]*:/.test(
+      text,
+    ) ||
     wanted.test(text) ||
     isNoun ||
     isWish ||
@@ -147,7 +149,9 @@ export function labelsIn(text: string): Span[] {
   const [first] = labels;
   // "to what does it grow at (a) 6 % compounded annually and (b) 6 % compounded monthly?": ways, and no parts.
   const isWay =
-    first && /(?:at|over|for|in) $/.test(`${text.slice(0, first.start)} `) && /^\s*⟨[pt]/.test(text.slice(first.end));
+    first &&
+    /(?:at|over|for|in|of) $/.test(`${text.slice(0, first.start)} `) &&
+    /^\s*⟨[pt]/.test(text.slice(first.end));
   return isWay ? [] : labels;
 }
 

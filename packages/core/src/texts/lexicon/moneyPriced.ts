@@ -5,17 +5,6 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
-    'amount',
-    14,
-    '(?:moves?|moved|transfers?|transferred|sends?) {m} (?:[a-z]+ ){0,3}to (?:an?|the|her|his|their|its) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)[^?]{0,60} and (?:then )?(?:adds?|puts?|pays?|saves?|deposits?) <m> (?:<[ae]>|at the (?:end|beginning|start) of <e>)',
-  ),
-  cue(
-    'payment',
-    11,
-    'must {m} be (?:invested|saved|deposited|put (?:aside|away|in)|set aside) (?:at the (?:end|start|beginning) of )?(?:each|every|<e>)',
-  ),
-  cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
-  cue(
     'price',
     13,
     'pays? (?:an?|the|his|her|their) [a-z -]{2,24} of {m} (?:at once|now|today|in cash|in one sum),? or',

@@ -1,0 +1,29 @@
+/** Words beside a sum that is put in once, or each time. */
+
+import { cue, type Cue } from './record.ts';
+import type { WordRole } from './wordRole.ts';
+
+export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    11,
+    'fund (?:gets|receives|is fed with) {m} (?:at the (?:end|beginning|start) of )?(?:each|every|<[ae]>)',
+  ),
+  cue('ignored', 13, '(?:instead of|rather than) the (?:required|usual|regular|agreed|normal) {m}'),
+  cue(
+    'amount',
+    13,
+    'sum of {m} is (?:put|placed|deposited|invested|paid) (?:in|into|on)[^.?!⟨]{0,30} (?:today|now|at once)',
+  ),
+  cue(
+    'amount',
+    14,
+    '(?:moves?|moved|transfers?|transferred|sends?) {m} (?:[a-z]+ ){0,3}to (?:an?|the|her|his|their|its) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)[^?]{0,60} and (?:then )?(?:adds?|puts?|pays?|saves?|deposits?) <m> (?:<[ae]>|at the (?:end|beginning|start) of <e>)',
+  ),
+  cue(
+    'payment',
+    11,
+    'must {m} be (?:invested|saved|deposited|put (?:aside|away|in)|set aside) (?:at the (?:end|start|beginning) of )?(?:each|every|<e>)',
+  ),
+  cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
+];
