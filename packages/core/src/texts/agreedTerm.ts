@@ -9,7 +9,8 @@ const agreed =
   /⟨t(\d+)⟩ (?:(?:closed|fixed|open|initial|first|renewable|mortgage|fixed-rate) )*term(?![a-z])|(?<![a-z])term(?: of the [a-z]+)?(?: is| of| was|:|,| being| will be| lasts| runs)*(?: the| an?)?(?: first| initial)? ⟨t(\d+)⟩/g;
 const ofTerm =
   /(?:(?:end|close|expiry|expiration) of (?:the|this|that|its|her|his|their)|(?:when|once|as) (?:the|this|that|its|her|his|their)|(?:during|over|in|within|throughout) (?:the|this|that|its|her|his|their)|(?:before|until|after|by) the) (?:[a-z]+ )?(?:⟨t\d+⟩ )?(?:mortgage )?term(?! of the (?:loan|debt)(?![a-z]))(?![a-z])|(?:at|on|upon|of|for|before|until|needs?|comes? up for) (?:the |its )?renewal|(?<![a-z])at maturity(?![a-z])|when (?:it|the (?:mortgage|loan)) (?:is up for|comes up for|must be|is to be|is) renew/;
-const renews = /(?<![a-z])renew/;
+const renews =
+  /(?<![a-z])renew|(?:end|close|expiry) of (?:the|an?|this|that|its|her|his|their) (?:⟨t\d+⟩ )?(?:[a-z]+ )?term(?! of)(?![a-z])/;
 
 export interface AgreedTerm {
   readonly years: number;

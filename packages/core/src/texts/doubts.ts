@@ -128,6 +128,10 @@ const often = [
   [52, 'weekly'],
 ] as const;
 
+/** A mortgage with interest by the half-year is mostly paid by the month. */
+const isLongCompounded = ({ flat }: Page, { rate }: SolePlan['terms']): boolean =>
+  (rate.compounding === 2 || rate.compounding === 1) && flat.includes('mortgage');
+
 /** Payments of which nothing tells how often, nor how many. */
 function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
   const isFlatRateAsked = page.questions.every(({ asked }) => asked === 'flatRate' || asked === 'financeCharge');
@@ -139,7 +143,8 @@ function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
     !(plan.kind === 'borrowing' && terms.rate.compounding === 12) &&
     terms.counts.length === 0 &&
     !page.periods.some(({ use }) => use === 'frequency') &&
-    !/pmt|payments?|instal?lments?|deposits?|rentals?|(?<![a-z])leas(?:e|ed|es|ing)(?![a-z])/.test(page.flat)
+    (isLongCompounded(page, terms) ||
+      !/pmt|payments?|instal?lments?|deposits?|rentals?|(?<![a-z])leas(?:e|ed|es|ing)(?![a-z])/.test(page.flat))
   );
 }
 

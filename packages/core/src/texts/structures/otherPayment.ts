@@ -34,6 +34,9 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const found = asked ?? told;
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !said || said.asks !== (found === asked)) return readAskedAgain(page);
+  // "How many years until …? How many if they pay 1,650?" asks the same again.
+  const own = page.questions.filter((each) => isIn([said], each));
+  if (own.length > 0 && own.every(({ isSupposed }) => isSupposed)) return readAskedAgain(page);
   const token = Number(found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[5]);
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
     // "How many are there, and how much is saved by paying 700?"
