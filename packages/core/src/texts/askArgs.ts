@@ -43,7 +43,7 @@ export function momentBefore(
     const since = sinceThen(page, span);
     if (since) return since;
     const found =
-      /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|(?:has|have|had) seen|(?:has|have|had) paid for|(?:has|have|had) paid (?:his|her|their|its) ⟨m\d+⟩(?: ⟨[ae]\d+⟩)? for|has paid|just paid|(?<=^|[.;] )for(?= ⟨t\d+⟩ (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}⟨t))|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |payment no |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:(?:the|its|her|his|their) )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
+      /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|(?:has|have|had) seen|(?:has|have|had) paid for|has paid|just paid|(?<=^|[.;] )for(?= ⟨t\d+⟩ (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}⟨t))|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |payment no |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:(?:the|its|her|his|their) )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
       ) ?? gonePast.exec(text);
     if (!found) continue;
@@ -69,7 +69,7 @@ export function momentBefore(
 
 /** "Ten years have now gone by." */
 const gonePast =
-  /^\W*⟨t\d+⟩(?= later,? (?:he|she|they|it|the [a-z]+|[a-z]+) )|(?:has|have) (?:now )?paid ⟨m\d+⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,40} for ⟨t\d+⟩(?= on (?:an?|the|her|his|their))|⟨[tn]\d+⟩(?: (?:⟨e\d+⟩ )?(?:payments|instal?ments))?(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/;
+  /^\W*⟨t\d+⟩(?= later,? (?:he|she|they|it|the [a-z]+|[a-z]+) )|(?:has|have) (?:now )?paid (?:(?:his|her|their|its) )?⟨m\d+⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,40} for ⟨t\d+⟩(?= on (?:an?|the|her|his|their))|⟨[tn]\d+⟩(?: (?:⟨e\d+⟩ )?(?:payments|instal?ments))?(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/;
 
 /** "She borrowed 9,000 four years ago." */
 function sinceThen(page: FlatText, span: Span): AskedPlace | undefined {

@@ -128,7 +128,7 @@ const often = [
   [52, 'weekly'],
 ] as const;
 
-/** A mortgage with interest by the half-year is mostly paid by the month. */
+/** A mortgage with interest by the half-year or the year is mostly paid by the month. */
 const isLongCompounded = ({ flat }: Page, { rate }: SolePlan['terms']): boolean =>
   (rate.compounding === 2 || rate.compounding === 1) && flat.includes('mortgage');
 

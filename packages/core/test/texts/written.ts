@@ -8563,6 +8563,12 @@ export const written: readonly Written[] = [
 
 /** Problems that cannot be solved as they stand. */
 export const doubtful: readonly string[] = [
+  'A car loan of $18,000 at 7.2% compounded monthly runs for 7 years. Nadia has made 36 payments and 24 are to go. How much does she still owe?',
+  'A saver has made 30 deposits of $250 and wants to make 18 more. At 6% compounded monthly, what will she have at the end?',
+  'A sinking fund of 16 half-yearly deposits must yield $120,000. The rate for the first 4 years is 4% compounded semi-annually, after that 5% compounded semi-annually. Find the deposit.',
+  'A $210,000 mortgage at 5.2% compounded semi-annually runs for 25 years. Find the payment.',
+  'A payment of $300 per month (end) for 8 years or one of $400 for 5½ years: which loan is larger at 6.6% compounded monthly, and by how much?',
+  'Two loans of $20,000 at 6% compounded monthly: one runs five years, the other ends a year sooner. What is the payment on each?',
   'Monthly payments at the end of each month of $250 are made on a loan of $30,000 at 12% compounded monthly. How long until it is repaid?',
   'A loan of $8,000 is repaid in 36 monthly payments over 4 years at 6% compounded monthly. What is the payment?',
   'Find the monthly payment on a loan of $8,000 for 3 years.',

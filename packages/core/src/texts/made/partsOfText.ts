@@ -142,7 +142,8 @@ function timesApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): 
     return count !== undefined && of === 'years' ? inYears(count, plan?.paymentsPerYear ?? 1) : count;
   });
   if (first === undefined || second === undefined) return undefined;
-  return { ...sumPart(ask, to, HOW_LARGE, `${first} - ${second}`), format: { kind: 'count', decimals: 2 } };
+  const usual = `How many ${of === 'years' ? 'years' : 'payments'} is the difference?`;
+  return { ...sumPart(ask, to, usual, `${first} - ${second}`), format: { kind: 'count', decimals: 2 } };
 }
 
 const inYears = (count: string, perYear: number): string =>

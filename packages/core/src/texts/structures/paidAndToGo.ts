@@ -1,5 +1,6 @@
 /** "36 payments have been made and 24 are to go": together they are all, and what is asked is asked between them. */
 
+import { doubt } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
@@ -32,8 +33,12 @@ export function readPaidAndToGo(page: Page): DraftReading | undefined {
     all.map((each) => (mayStand.has(each.asked) ? { ...each, place } : each));
   const askedOfTold = placed({ after, taken: [...taken, { token: left, role: 'after' }] });
   const told = readPlan(page, { scope: without(page.places[k]!, page.places[left]!), questions: askedOfTold });
-  if (told.terms.counts.length + told.terms.times.length > 0)
-    return told.plan.payments === count ? readingOfPlans(page, [told], askedOfTold, () => undefined) : undefined;
+  if (told.terms.counts.length + told.terms.times.length > 0) {
+    const reading = readingOfPlans(page, [told], askedOfTold, () => undefined);
+    if (told.plan.payments === count) return reading;
+    const says = `${after} payments made and ${count - after} to go are ${count}. The text says ${told.plan.payments}. Which holds?`;
+    return { ...reading, doubts: [...reading.doubts, doubt('payments', says)] };
+  }
   const asked = placed({ after, taken });
   const counted = readPlan(counting(page, left, count), {
     scope: without(page.places[k]!),
