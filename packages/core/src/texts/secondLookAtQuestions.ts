@@ -113,7 +113,20 @@ const bothMissed = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
 export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => [
   ...bothMissed(page, asks),
   ...numberedMissed(page, asks),
+  ...inOrUntil(page, asks),
 ];
+
+/** "How much principal is repaid by the 24th payment?": in it, or until then? */
+const inOrUntil = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
+  const isOpen = page.sentences.some(
+    (sentence) =>
+      sentence.asks && /(?:is|are) (?:re)?paid (?:off |back )?by the ⟨o\d+⟩ payment(?! alone)/.test(sentence.text),
+  );
+  const isOfOne = asks.some(({ quantity, args }) => quantity === 'principalIn' && args?.from === args?.to);
+  return isOpen && isOfOne
+    ? [doubt('asks', 'Is it what this one payment repays, or all that is repaid until then?')]
+    : [];
+};
 
 const numberedMissed = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
   const numbered = page.questions.filter(
