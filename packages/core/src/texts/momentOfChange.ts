@@ -26,7 +26,6 @@ const moment = (words: string, role: MomentRecord['role'] = 'after', less: Momen
 
 const moments: readonly MomentRecord[] = [
   moment('first {n} of (?:the |all |his |her |their )?<n>'),
-  moment('after {n} of (?:the |all |his |her |their )?<n>'),
   moment(
     '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the |her |his |their |its )?{o} year',
     'from',

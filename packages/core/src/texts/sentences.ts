@@ -122,9 +122,7 @@ function doesAsk(text: string): boolean {
   const isAskedFor = /[:,] [^.?!⟨]{3,60},? please(?:,? (?:and|also) [^.?!⟨]{3,60})?\.\s*$/.test(text);
   return (
     isAskedFor ||
-    /^\W*(?:the )?pmt (?:for|on) |^\W*(?:principal|interest)(?: portion| part| share)? (?:of|in) (?:payment|instal?ment) ⟨n\d+⟩[^:]*:/.test(
-      text,
-    ) ||
+    /^\W*(?:the )?pmt (?:for|on) /.test(text) ||
     wanted.test(text) ||
     isNoun ||
     isWish ||

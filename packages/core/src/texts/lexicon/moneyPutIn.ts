@@ -4,11 +4,6 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
-  cue(
-    'payment',
-    11,
-    'fund (?:gets|receives|is fed with) {m} (?:at the (?:end|beginning|start) of )?(?:each|every|<[ae]>)',
-  ),
   cue('ignored', 13, '(?:instead of|rather than) the (?:required|usual|regular|agreed|normal) {m}'),
   cue(
     'amount',

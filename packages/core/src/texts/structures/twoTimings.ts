@@ -58,11 +58,7 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
         page.flat.slice(unit.start, unit.end),
       ),
   );
-  // "If the payments were made at the beginning instead, how much more would there be?"
-  const isInstead =
-    two.other !== undefined &&
-    /(?<![a-z])if (?:[^?]*),? how much (?:more|less|larger|smaller)(?![a-z])/.test(two.other.text);
-  if (!two.isRather && !isBetween && !isInstead && questions.every(({ owner }) => owner === 'across')) return undefined;
+  if (!two.isRather && !isBetween && questions.every(({ owner }) => owner === 'across')) return undefined;
   const first = readPlan(once, { questions: questionsOf(questions, 0) });
   if (first.read.missing.length > 0 || first.plan.kind === 'lump-sum' || first.plan.kind === 'convert')
     return undefined;

@@ -5,7 +5,6 @@ import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
   cue('payments', 14, 'at the end of which (?:month|quarter|year|week)'),
-  cue('payments', 12, 'what would (?:the|this|that) number be (?:at|with|if)'),
   cue('payments', 12, '(?:find|determine|calculate|compute|solve for|what is) n(?= ?[,.;?]| and)'),
   cue(
     'payments',
