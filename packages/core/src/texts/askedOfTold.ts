@@ -24,7 +24,9 @@ export function meantInFront(sentence: Sentence): Found | undefined {
     /(?:(?::| -) how (?:much|large|big)|(?::|,| -)(?: and)? (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that))) ?\?\s*$/.exec(
       sentence.text,
     );
-  const best = tail ? bestOf(findAsked(sentence.text.slice(0, tail.index))) : undefined;
+  // "How large is the debt then, and how large are they?" asks for two.
+  const asksFirst = tail !== null && /^\W*(?:how|what|which|find)(?![a-z])/.test(sentence.text.slice(0, tail.index));
+  const best = tail && !asksFirst ? bestOf(findAsked(sentence.text.slice(0, tail.index))) : undefined;
   const from = sentence.start;
   return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
 }

@@ -8,6 +8,11 @@ const isCounted = (flat: string): boolean => /⟨n\d+⟩ (?:⟨e\d+⟩(?:-end)? 
 /** What is held against each other: the time, or the money. */
 export function comparedOf(unit: string, flat: string): ReadQuantity {
   if (
+    /^\W*(?:and )?(?:by )?how much (?:sooner|earlier|longer)(?![a-z])/.test(unit) &&
+    !/interest|in (?:months|payments)/.test(unit)
+  )
+    return isCounted(flat) ? 'payments' : 'years';
+  if (
     /how much (?:more|less) (?:must|will|does|do|has to|have to|is|are|would)[^?]{0,40}(?:each|every|per|a) (?:month|quarter|year|payment)|how much (?:more|less)[^?]{0,40}⟨[ea]/.test(
       unit,
     )

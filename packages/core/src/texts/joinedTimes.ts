@@ -20,10 +20,10 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
   return joined.map((each, at) => {
     // "for the first four years …, for the next three."
     const isNext =
-      /(?:next|following|remaining|other|another|first|last|back after|due after|in after) $/.test(
+      /(?:next|following|remaining(?: term of)?|other|another|first|last|back after|due after|in after) $/.test(
         lower.slice(0, each.start),
       ) &&
-      /^(?:[.,;?]| ?[$£€¥₹]| \(| at | \d| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
+      /^(?:[.,;:?]| ?[$£€¥₹]| \(| at | \d| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
         lower.slice(each.end),
       );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
@@ -35,7 +35,14 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
     const isMore =
       /(?:for|over|after|in) $/.test(lower.slice(0, each.start)) &&
       /^ more(?=[.,;?]| at | with | on | without )/.test(lower.slice(each.end));
-    if (isMore && each.form === 'count' && before && Number.isInteger(each.value))
+    // "… is paid off in 5 years. With how much a month would it be paid off in 4?"
+    const repaidIn = /(?:paid off|repaid|cleared|paid back|settled|free of it) (?:in|over|within) $/;
+    const isRepaidIn =
+      before !== undefined &&
+      repaidIn.test(lower.slice(0, each.start)) &&
+      repaidIn.test(lower.slice(0, before.start)) &&
+      /^\s*[?.]/.test(lower.slice(each.end));
+    if ((isMore || isRepaidIn) && each.form === 'count' && before && Number.isInteger(each.value))
       return { ...each, form: 'time', unit: before.unit };
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };
     const told = each.form === 'count' && Number.isInteger(each.value) ? ellipsis(each, joined, at, lower) : undefined;
@@ -93,6 +100,12 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
       /^,? and (?:(?:what|how much|again|then) )?(?:after|in|at the end of) $|^,? (?:and )?(?:the|its|her|his|their) (?:sum|balance|amount|value|debt|total) after $/.test(
         lower.slice(start, end),
       )) ||
+    // "Loan A runs 20 years, loan B 25."
+    (isBehind &&
+      /(?<![a-z])(?:loan|offer|plan|bank|option) [a-z]$/.test(
+        lower.slice(0, start).replace(/ [a-z]+ [^ ]+ [a-z]+$/, ''),
+      ) &&
+      /^[,;] (?:and )?(?:loan|offer|plan|bank|option) [a-z] $/.test(lower.slice(start, end))) ||
     (isBare && /^ against $/.test(lower.slice(start, end))) ||
     /^ (?:or|versus|rather than|instead of|than|with) (?:over |for |in )?$|^ against (?:over |for |in )$|^,? and the same (?:over|for|in) $/.test(
       lower.slice(start, end),

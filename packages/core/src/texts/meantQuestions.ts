@@ -24,7 +24,7 @@ function ofOneNow(page: Page): readonly Question[] {
   // "It is paid back in a single payment after nine years. How large is the payment?"
   const isOneLater =
     !page.periods.some(({ use }) => use === 'frequency') &&
-    /(?:repaid|paid back|repays?|paid off|settled|settles?|clears?|cleared|discharged?|discharges)[^.?!⟨]{0,24} (?:in|by|with|as) (?:one|a single) (?:payment|sum|amount)/.test(
+    /(?:repaid|returned|returns?|given back|paid back|repays?|paid off|settled|settles?|clears?|cleared|discharged?|discharges)[^.?!⟨]{0,24} (?:in|by|with|as) (?:one|a single) (?:payment|sum|amount)/.test(
       page.flat,
     );
   if (isOneLater)

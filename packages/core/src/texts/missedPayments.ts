@@ -31,7 +31,7 @@ const leftOut = new RegExp(
 );
 
 const missedNamed = new RegExp(
-  `(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss|is let off) (?:the |her |his |their )?${someOfThem} (?:⟨e\\d+⟩ )?(?:payment|instal)`,
+  `(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss|is let off) (?:the |her |his |their )?${someOfThem} (?:of (?:the |her |his |their )?⟨n\\d+⟩ (?:equal |level )?)?(?:⟨e\\d+⟩(?:-end)? )?(?:payment|instal)`,
 );
 
 const missedYear =

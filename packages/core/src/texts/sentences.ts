@@ -239,6 +239,9 @@ const isAsideIn = (piece: string): boolean =>
 const numbered =
   /(?<![a-z])(?:payment|instal?ment|month|year) ⟨n\d+⟩(?:,| and|, and)\s*(?:and )?(?:(?:in|of|after|for|with) )?$/;
 
+/** "the total of the payments and the residual" is one sum. */
+const summed = /(?:total|sum) of (?:all )?(?:the )?(?:⟨e\d+⟩ )?(?:payments|rentals|instal?ments|deposits) and $/;
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -249,8 +252,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     labelled.add(end + (/^\s*/.exec(text.slice(end))?.[0].length ?? 0)).add(end);
   }
   const isCut = (at: number): boolean =>
-    !numbered.test(text.slice(0, at)) ||
-    !/^\s*(?:and )?(?:(?:in|of|after|for|with) )?(?:payment|instal?ment|month|year) ⟨n/.test(text.slice(at));
+    !(summed.test(text.slice(0, at)) && /^(?:of )?the (?:residual|balloon)/.test(text.slice(at))) &&
+    (!numbered.test(text.slice(0, at)) ||
+      !/^\s*(?:and )?(?:(?:in|of|after|for|with) )?(?:payment|instal?ment|month|year) ⟨n/.test(text.slice(at)));
   const places = [...cuts].filter(isCut).sort((one, other) => one - other);
   const pieces: Piece[] = [];
   // "First find …; then what is owed, and the total of …": told to find, all of it.

@@ -24,12 +24,26 @@ export function asMoney(each: Token, lower: string): Token {
     /^ (?:more|extra)(?: (?:each|every|a|per) (?:month|quarter|week|year|time))? than (?:he|she|they|it|is|was)(?![a-z])/.test(
       lower.slice(each.end),
     );
-  if (isMore) return { ...each, form: 'money' };
+  if (isMore || isPutIn(each, lower)) return { ...each, form: 'money' };
+  // "pays 360 down", "payments of 112.50"
+  const isDown = each.form === 'count' && each.value >= 10 && /^ down(?![a-z])/.test(lower.slice(each.end));
+  const isEach =
+    isLarge && /(?:payments|instal?ments|rentals|deposits|withdrawals) of $/.test(lower.slice(0, each.start));
+  if (isDown || isEach) return { ...each, form: 'money' };
   const isNumbered = /(?:no|nos|number|account|population|of|seats|holds|has|with)\.? $/.test(
     lower.slice(0, each.start),
   );
   return isLarge && !isNumbered && behindSum.test(lower.slice(each.end)) ? { ...each, form: 'money' } : each;
 }
+
+/** "pays 275 into a savings book" */
+const isPutIn = (each: Token, lower: string): boolean =>
+  each.form === 'count' &&
+  each.value >= 10 &&
+  /(?<![a-z])(?:pays?|puts?|deposits?|places?|lays?|saves?|invests?|transfers?|sets) (?:aside |by |away )?$/.test(
+    lower.slice(0, each.start),
+  ) &&
+  /^ (?:into|in|to) (?:an?|the|her|his|their|its|[a-z]+'s) /.test(lower.slice(each.end));
 
 /** What may stand behind a sum in a text without any currency. */
 const behindPlain =
@@ -66,6 +80,7 @@ function asPlainMoney(each: Token, lower: string): Token {
   const isThousands = /\d[.,\s'’]\d{3}$/.test(lower.slice(each.start, each.end));
   // "a bond bought for 800"
   const isBought = /(?:bought|purchased|acquired|sold|redeemed) (?:for|at) $/.test(before);
+  if (isPutIn(each, lower)) return { ...each, form: 'money' };
   const isSum =
     each.form === 'count' &&
     each.value >= 50 &&

@@ -5,6 +5,7 @@ import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue('drawing-down', 9, '(?:puts?|pays?|places?) <m> into an annuity(?! (?:fund|plan|account))'),
   cue('drawing-down', 12, 'scholarship of <m> (?:<[ae]>)', '(?:was|is|are|were) then (?:empty|exhausted|used up)'),
   cue(
     'drawing-down',

@@ -5,6 +5,13 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 6, '(?:sets?|setting) up an? (?:[a-z]+ )?fund', '(?:go|goes|be paid|be put|pays?) into the fund'),
+  cue(
+    'saving',
+    9,
+    '(?:put|laid|set) (?:away|aside|by) at (?:<e> beginning|<e> end|<e> start|the (?:end|beginning|start) of <e>)',
+  ),
+  cue('saving', 9, '<m> (?:put|paid|laid) (?:in|by|aside) at (?:the (?:end|start|beginning) of )?<e>'),
   cue(
     'saving',
     9,
@@ -290,7 +297,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     '(?<!how (?:many|much) [^.?!]{0,40})saves?(?= ?[.,:;])',
     '(?:is|was|are|were|be) paid ~~into (?:a|an|the|his|her|their)',
     '(?:must|should|has to|to) be saved',
-    'paid in(?:to)?(?! those| these| them| together| with| ⟨n| the| each| this| that| interest| full| cash| advance| arrears| all| total| one| equal| year| month| payment| instal| [a-z]+ instal)',
+    'paid in(?:to)?(?! those| these| them| together| with| ⟨n| the| each| this| that| interest| full| cash| advance| arrears| all| total| one| equal| year| month| payment| instal| [a-z]+ instal| ⟨t)',
     '(?:sets?|puts?|lays?|tucks?|squirrels?) {m} (?:aside|away|by)',
     'set(?:s|ting)? aside',
     'puts? aside',

@@ -8,7 +8,7 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}'),
-  cue('paymentRise', 13, '{m} (?:is|are|was|were) added to (?:each|every) (?:<e> )?@payment'),
+  cue('paymentRise', 13, '{m} (?:is|are|was|were) added to (?:each|every|<e>(?:-end)?) (?:<e>(?:-end)? )?@payment'),
   cue(
     'extra',
     13,

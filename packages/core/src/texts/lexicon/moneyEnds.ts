@@ -19,7 +19,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     12,
-    '(?:sum|debt|amount) of {m} (?:is|are|was|falls|will be) (?:owed|due|payable|to be paid) (?:in|after|at the end of) <t>',
+    '(?:sum|debt|amount) of {m} (?:is|are|was|falls|will be) (?:owed|due|payable|to be paid) (?:in|after|at the end of) <t>(?! (?:by|with|in) )',
     '{m} (?:is|are|was|will be|falls) (?:owed|due|payable) (?:in|after) <t>(?=[^?]*(?:present value|worth (?:now|today)|now|today|discount))',
     'how long[^?.]{0,30} <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>)[^?]{0,80} to (?:pass|exceed|reach|top|become|grow to|come to) {m}',
     '(?:balance|account|fund|savings) to (?:pass|exceed|reach|top|come to) {m}',

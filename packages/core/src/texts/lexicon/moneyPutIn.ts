@@ -4,6 +4,18 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue('charge', 12, 'the charge (?:is|was|comes to|amounts to) {m}'),
+  cue('ignored', 13, 'bought for {m} is (?:traded|given|exchanged)'),
+  cue(
+    'price',
+    13,
+    '(?:traded|exchanged|given)(?: in)? (?:against|for) (?:an?|the) (?:newer|new|better|larger) (?:one|[a-z]+) (?:at|for|costing|priced at) {m}',
+  ),
+  cue('tradeIn', 13, '(?:dealer|shop|seller|maker) (?:gives|allows|pays|takes it for) {m} for (?:it|the old)'),
+  cue('price', 14, '(?:can|could|may) (?:either )?buy [^.?!⟨]{2,30} for {m},? or (?:else )?(?:lease|rent|hire) it'),
+  cue('payment', 12, '(?:pension|allowance|grant|wages?|scholarship|bursary|stipend|prize), {m},? <e>'),
+  cue('payment', 12, '{m} (?:put|paid|laid) (?:in|by|aside) at (?:the (?:end|start|beginning) of )?<e>'),
+  cue('amount', 12, '(?:puts?|pays?|places?) {m} into an annuity(?! (?:fund|plan|account))'),
   cue('ignored', 13, '(?:instead of|rather than) the (?:required|usual|regular|agreed|normal) {m}'),
   cue(
     'amount',

@@ -12,7 +12,7 @@ import type { ReadPlan, Role } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
 import { without } from './followers.ts';
 import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Across } from './severalPlans.ts';
 
 const later =
   /deferred (?:for|by) ⟨t(\d+)⟩|(?:starting|beginning|commencing|starts?|begins?|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
@@ -88,20 +88,44 @@ function readOwedLater(page: Page): DraftReading | undefined {
         : 'across';
   }).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
   const ofFirst = questions.flatMap(({ owner, unit }) => (owner === 0 ? [unit] : []));
+  const whole = wholeTold(page, wait.years);
   const repaid = readPlan(page, {
-    scope: without(...spansOfTime(page, wait), ...ofFirst),
+    scope: without(...spansOfTime(page, wait), ...ofFirst, ...whole.map((at) => page.places[at]!)),
     as: 'borrowing',
     questions: questionsOf(questions, 1),
   });
   const { plan } = repaid;
+  const timed = { ...repaid, roles: new Map([...repaid.roles, ...whole.map((at) => [at, 'duration'] as const)]) };
   const isKnown =
     plan.amount !== null && plan.payments !== null && plan.rate && plan.changes.every(({ kind }) => kind === 'skip');
   if (!isKnown || plan.payment !== null || plan.rate?.quoted === 'flat' || repaid.read.missing.length > 0)
     return undefined;
   const years = wait.years - (wait.isFirst ? 1 / plan.paymentsPerYear : 0);
   if (years <= 0) return undefined;
-  const both = lyingFirst(withTheRest(page, repaid, years), { ...wait, years }, 'repaid');
-  return readingOfPlans(page, both, questions, () => undefined);
+  const both = lyingFirst(withTheRest(page, timed, years), { ...wait, years }, 'repaid');
+  return readingOfPlans(page, both, questions, ({ asked }) =>
+    asked === 'interest' || asked === 'financeCharge' ? chargedInAll(both) : undefined,
+  );
+}
+
+/** "Over 5 years; nothing is paid for six months; then 54 payments": the whole time, which the others tell as well. */
+function wholeTold(page: Page, wait: number): number[] {
+  const [often] = page.periods.filter(({ use }) => use === 'frequency');
+  const counts = page.tokens.filter(({ form }, at) => form === 'count' && page.signs[at]?.[0]?.role === 'payments');
+  return page.tokens.flatMap(({ form }, at) =>
+    form === 'time' &&
+    counts.some(({ value }) => Math.abs(yearsOf(page, at) - wait - value / (often?.perYear ?? NaN)) < 1e-9)
+      ? [at]
+      : [],
+  );
+}
+
+/** All that is repaid, less what was lent. */
+function chargedInAll([lent, repaid]: readonly [SolePlan, SolePlan]): ReturnType<Across> {
+  const put = { plan: 0, quantity: 'amount' as const };
+  return lent.plan.fees === undefined && repaid.plan.finalAmount === 0
+    ? { quantity: 'difference', args: { of: 'totalInterest', between: [{ plan: 1, quantity: 'totalPaid' }, put] } }
+    : undefined;
 }
 
 /** "… over five years, but nothing in the first three months. The remaining 57 payments …": as many as are left. */

@@ -78,32 +78,45 @@ export function readHalved(page: Page): DraftReading | undefined {
     const asks = /(?<![a-z])(?:what|how|find|determine|calculate|state)(?![a-z])/.test(
       page.flat.slice(each.unit.start, each.end),
     );
-    return each.asked === 'payment' && isOften && asks ? { ...each, owner: 1 as const } : each;
+    if (each.asked === 'payment' && isOften && asks) return { ...each, owner: 1 as const };
+    const words = sentenceAt(page, each)?.text ?? '';
+    return each.owner === 1 && /(?:each|either|both) ways?(?![a-z])/.test(words)
+      ? { ...each, owner: 'each' as const }
+      : each;
   });
   const spans = page.periods.filter(({ perYear }) => perYear === often.perYear);
   const first = readPlan(page, {
     scope: without(...spans.map(({ token }) => page.places[token]!)),
     questions: questionsOf(questions, 0),
   });
-  const links: ReadLink[] = [{ field: 'payment', fromPlan: 0, quantity: 'payment', times: 0.5 }];
-  const across: Across = (question, plans) => {
-    const words = wordsOf(page, question);
-    const of = /interest/.test(words)
-      ? 'totalInterest'
-      : /years|sooner|earlier|time|long/.test(words)
-        ? 'years'
-        : comparedBy(page, question, plans).args.of;
-    return { quantity: 'difference', args: { ...(of ? { of } : {}), between: [0, 1] } };
-  };
+  // A payment that is told is halved as it stands.
+  const told = first.plan.payment;
+  const links: ReadLink[] = told === null ? [{ field: 'payment', fromPlan: 0, quantity: 'payment', times: 0.5 }] : [];
   return follow(
     page,
     { ...first, plan: { ...first.plan, name: 'monthly' } },
     questions,
-    { name: 'more often', paymentsPerYear: often.perYear, payments: null, payment: null, unknown: 'payments' },
+    {
+      name: 'more often',
+      paymentsPerYear: often.perYear,
+      payments: null,
+      payment: told === null ? null : told / 2,
+      unknown: 'payments',
+    },
     links,
     [],
-    across,
+    (question, plans) => savedByHalving(page, question, plans),
   );
+}
+
+function savedByHalving(page: Page, question: Owned, plans: readonly ReadPlan[]): ReturnType<Across> {
+  const words = wordsOf(page, question);
+  const of = /interest/.test(words)
+    ? 'totalInterest'
+    : /years|sooner|earlier|time|long/.test(words)
+      ? 'years'
+      : comparedBy(page, question, plans).args.of;
+  return { quantity: 'difference', args: { ...(of ? { of } : {}), between: [0, 1] } };
 }
 
 /** "… with payment 84" counts no payments of the long loan. */

@@ -12,7 +12,7 @@ import { yearsOf } from '../tokens.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
-  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only/;
+  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|interest (?:only|alone) (?=for|in|during|over)/;
 const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
 const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =
@@ -24,7 +24,7 @@ const ofBoth =
 /** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
 export function readInterestFirst(page: Page): DraftReading | undefined {
   const time = timeOfInterest(page);
-  if (!time || !/loan|borrow|debt|mortgage|lent|lends/.test(page.flat)) return undefined;
+  if (!time || !/loan|borrow|debt|mortgage|lent|lends|repa(?:y|id)/.test(page.flat)) return undefined;
   const { token, years } = time;
   // "… after the first three years" comes later.
   const isFirst = firstAsked(page);

@@ -3,6 +3,7 @@
 import { changesOfText } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
+import type { Question } from '../question.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
@@ -26,7 +27,10 @@ export function readOffers(page: Page): DraftReading | undefined {
   const compares =
     page.questions.some(({ asked }) => asked === 'choice' || asked === 'difference') ||
     page.sentences.some(({ asks, text }) => asks && /^\W*(?:⟨l\d+⟩ )?compare(?![a-z])/.test(text));
-  const both = page.questions.some((each) => forBoth.test(page.flat.slice(each.unit.start, each.unit.end)));
+  const isForBoth = (each: Question): boolean =>
+    forBoth.test(page.flat.slice(each.unit.start, each.unit.end)) ||
+    /^\W*(?:for|in|of|with|under) (?:both|each)(?: [a-z]+)?, /.test(sentenceAt(page, each)?.text ?? '');
+  const both = page.questions.some(isForBoth);
   const kinds = leaseAndLoan(page);
   // "A flat 6 % a year, or 11 % compounded monthly. What is the true rate of the flat one?"
   const isFlatToo =
@@ -37,7 +41,8 @@ export function readOffers(page: Page): DraftReading | undefined {
   // Both payments of a loan whose rate changes.
   const changes = changesOfText(page).some(({ kind }) => kind === 'rate');
   if (changes && ((!compares && !kinds) || asIfUnchanged.test(page.flat))) return undefined;
-  const orLease = /(?:,|;| -)? or (?:else )?(?:lease|rent|hire) it(?![a-z])/.test(page.flat);
+  // "It may be bought for 18,600 or leased for 36 months": one lease, and its price.
+  const orLease = /^[^?]*⟨[ptn]\d+⟩[^?]* or (?:else )?(?:lease|rent|hire) it(?![a-z])/.test(page.flat);
   // "… at (a) 6 % compounded monthly, (b) 7.2 % compounded monthly"
   const isListed = /(?:at|with|if it is) \(?a\) ⟨p\d+⟩[^.?!]*\(?b\) ⟨p\d+⟩/.test(page.flat);
   if (!compares && !both && !kinds && !isFlatToo && !orLease && !isListed) return undefined;

@@ -11,7 +11,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, type Owned } from './severalPlans.ts';
 
 const following =
-  /(?:following|next|remaining|further|another|other|last|final|additional) (?:period of |term of )?⟨[tn](\d+)⟩|⟨t(\d+)⟩ (?:more|further|longer|thereafter|afterwards|after that)(?![a-z])/;
+  /(?:following|next|remaining|further|another|other|last|final|additional) (?:period of |term of )?⟨[tn](\d+)⟩|⟨t(\d+)⟩ (?:later|more|further|longer|thereafter|afterwards|after that)(?![a-z])/;
 const ofRest =
   /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])/;
 

@@ -95,18 +95,20 @@ export function readPhases(told: Page): DraftReading | undefined {
 /** A question as it is meant of one phase after the other. */
 function meantIn(page: Page, each: Owned, order: readonly [Phase, Phase]): Owned {
   const said = wordsOf(page, each);
+  // "… a level amount is drawn each month. What is the amount?"
+  const isDrawn =
+    (each.asked === 'amount' || each.asked === 'finalAmount') &&
+    /^\W*(?:(?:what|how (?:large|much)) is (?:the|this|that) (?:level |equal |same )?(?:amount|sum)|how (?:large|big) a sum)\W*$/.test(
+      said,
+    ) &&
+    /(?:level|equal|same|fixed|constant) (?:amount|sum)s? (?:is|are|can be) (?:drawn|withdrawn|taken|paid)|(?:takes?|draws?) (?:out )?the same (?:amount|sum)/.test(
+      page.flat,
+    );
+  if (isDrawn) return { ...each, asked: 'payment', place: undefined, owner: order.indexOf('drawing') as 0 | 1 };
   // What the saving has come to by then is what the drawing begins with.
   if (each.asked === 'finalAmount' && order[0] === 'drawing' && !/left|remain/.test(said))
     return { ...each, asked: 'amount', owner: 0 };
   if (each.asked === 'amount' && order[0] === 'saving') return { ...each, asked: 'finalAmount', owner: 0 };
-  // "… a level amount is drawn each month. What is the amount?"
-  const isDrawn =
-    (each.asked === 'amount' || each.asked === 'finalAmount') &&
-    /^\W*(?:what|how (?:large|much)) is (?:the|this|that) (?:level |equal |same )?(?:amount|sum)\W*$/.test(said) &&
-    /(?:level|equal|same|fixed|constant) (?:amount|sum)s? (?:is|are|can be) (?:drawn|withdrawn|taken|paid)/.test(
-      page.flat,
-    );
-  if (isDrawn) return { ...each, asked: 'payment', place: undefined, owner: order.indexOf('drawing') as 0 | 1 };
   // "the amount saved" is what the saving comes to.
   const isSaved =
     each.asked === 'difference' && /(?:amount|sum|money) saved|how much (?:is|has been) saved\W*$/.test(said);

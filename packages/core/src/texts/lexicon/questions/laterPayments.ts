@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('newPayment', 12, '^(?:and )?what will (?:they|it) be(?= ?[?,])'),
+  cue('newPayment', 11, '^(?:and )?after (?:them|that|it|those|these)(?= ?\\?)'),
+  cue(
+    'newPayment',
+    14,
+    'what (?:is|are) (?:it|they) (?:afterwards|after that|thereafter|from then on)(?= if| when|[?,])',
+  ),
   cue('lastPayment', 12, '^(?:give|state|find|name)(?: also)? the last (?:one|payment)(?= ?[.?;,)]|$)'),
   cue('newPayment', 11, '^(?:and )?later(?= ?\\?)'),
   cue(

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    13,
+    '(?:what|how much) (?:would|will|does) (?:settle|clear|end|pay off|discharge) (?:it|the (?:debt|loan)) (?:on the spot|there and then|then and there|at that (?:time|point|moment))',
+  ),
+  cue(
+    'balance',
     17,
     '(?:what|how much|which sum|what sum) (?:would|will|must|does|did) (?:be paid to )?(?:settle|clear|pay off|redeem|discharge|end) (?:the|his|her|their|its|this|that)(?: [a-z]+)? (?:debt|loan|mortgage)(?=,? (?:today|now|then|at (?:this|that) (?:point|time|moment))(?! if)|,? ?\\?)',
   ),

@@ -6,6 +6,14 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
+    12,
+    '(?:what|which) (?:amount|sum) (?:put|paid|set|laid) (?:away|in|aside|by) (?:at )?(?:the (?:beginning|end|start) of )?<e>',
+  ),
+  cue('payment', 12, '(?:what|how much) (?:must|should|need|has) (?:he|she|they) (?:to )?put in(?= ?[?,]| <e>)'),
+  cue('payment', 13, 'how much (?:must|should) (?:he|she|they) save(?= ?[?,])'),
+  cue('payment', 12, 'what does each (?:come|amount) to(?= ?[?,])'),
+  cue(
+    'payment',
     14,
     '(?:what|which) (?:sum|amount) is (?:to be )?(?:saved|paid|put (?:by|aside|away|in)|deposited|drawn|withdrawn|set aside) (?:at )?(?:the end of )?<[ea]>',
   ),

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const principalAsked: readonly Cue<Asked>[] = [
+  cue(
+    'principal',
+    12,
+    '^(?:and )?how much (?:of it )?(?:goes )?to (?:(?:reduce|repay) )?the (?:debt|loan|principal)(?= ?[?,])',
+  ),
   cue('principal', 18, 'how much of what (?:he|she|they|the [a-z]+|[a-z]+) pays? [^?]{0,40}is (?:principal|capital)'),
   cue(
     'principal',

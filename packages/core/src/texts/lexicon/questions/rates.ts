@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'nominalRate',
+    14,
+    '(?:what|how much) does (?:it|he|she|they|the (?:bank|lender|shop|dealer)) (?:charge|ask|take|want) <a>(?=,? ?(?:compounded|convertible|[?]))',
+  ),
+  cue('ratePerPayment', 13, '(?:how much|what) is (?:that|it) (?:for|per|in) (?:each|every|a|<[ea]>)(?= ?[?,])'),
+  cue(
+    'nominalRate',
     15,
     '(?:in)?to (?:the |an? )?(?:equivalent |corresponding )+(?:nominal )?rate,? (?:compounded|convertible)',
   ),

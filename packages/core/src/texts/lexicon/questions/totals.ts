@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    14,
+    '(?:total|sum) of (?:all )?(?:the )?@payment and (?:of )?the (?:residual|balloon|last sum)(?: value| payment)?',
+  ),
+  cue(
+    'totalPaid',
     13,
     'how much (?:money )?(?:has|have|will) (?:he|she|they|the [a-z]+)(?: have)?(?: (?:himself|herself|themselves|itself))? (?:paid|put) in(?=,| and| ?\\?)',
   ),

@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue('amount', 9, '^how (?:large|big) a sum(?= ?\\?)'),
+  cue(
+    'amount',
+    13,
+    'what does (?:[a-z]+ ){1,2}(?:originally |at first |first )?(?:put in|deposit|invest|pay in)(?= ?[?,]| originally| at first| if)',
+  ),
+  cue('amount', 13, '(?:what|which) value does (?:he|she|they|the [a-z]+) (?:put|set|place) on (?:it|them|the [a-z]+)'),
+  cue('balance', 12, '(?:what|how much) is still in it (?:right |just |immediately )?(?:after|before)'),
   cue(
     'finalAmount',
     14,
