@@ -90,11 +90,11 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts|(?:will|is to|wants to|plans to|is going to) (?:save|put|pay|set|deposit|invest|begin|start))(?![a-z])/.exec(
       flat,
     ) ??
-    /, (?:now |aged |is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|would|hopes|plans|makes)/.exec(
+    /, (?:now |aged |is |who is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|would|hopes|plans|makes|means|intends)/.exec(
       flat,
     );
   const then =
-    /(?:at|by|until|till|(?:when|until|till|by the time) (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
+    /(?:at|by|until|till|(?:when|until|till|by the time) (?:she|he) is|turns|reaches|stop(?:s|ping)? work(?:ing)? at)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
       flat,
     );
   const soon =

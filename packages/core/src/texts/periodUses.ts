@@ -108,7 +108,7 @@ export function behindRates({ flat }: Pick<FlatText, 'flat'>, { start, end }: Sp
 export function impliedFrequency(flat: string, told: readonly string[] = []): number | undefined {
   // "at the end of each of fifteen years"
   const each =
-    /(?<![a-z])(?:each|every one) of (?:the |his |her |their |its )?(?:next |following |first |coming )?⟨t(\d+)⟩/.exec(
+    /(?<!(?:owe[sd]?|owing|left|outstanding|balance|interest|principal)(?: [a-z]+){0,6} )(?<![a-z])(?:each|every one) of (?:the |his |her |their |its )?(?:next |following |first |coming )?⟨t(\d+)⟩/.exec(
       flat,
     );
   const unit = periodOfTerm(told[Number(each?.[1] ?? -1)]);

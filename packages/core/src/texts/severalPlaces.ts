@@ -8,6 +8,9 @@ import { yearsIn } from './tokens.ts';
 
 type Looks = 'range' | 'moment';
 
+/** So many places are asked one by one at most. */
+const MOST_EACH = 6;
+
 const pair = pattern(
   '(?<!between )(?<!between the )(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?(?: (?:is|was|goes to|are) (?:interest|principal|capital))?,? and (?:how much )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
 );
@@ -29,7 +32,6 @@ function numbersListed(page: Page, text: string, kind: Looks): AskedPlace[] | un
 
 const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
 
-/** @returns nothing where a question looks at one place, or at none */
 /** "By the first 12 payments, and by the last 12" */
 const endsPair =
   /(?:in|by|of|during|over) the first ⟨n(\d+)⟩(?: (?:⟨e\d+⟩ )?(?:payments|deposits|months))?,? and (?:how much )?(?:in|by|of|during|over)? ?the last ⟨n(\d+)⟩/;
@@ -46,6 +48,7 @@ function bothEnds(page: Page, text: string): AskedPlace[] | undefined {
 export function severalPlaces(page: Page, { unit }: Question, kind: Looks): AskedPlace[] | undefined {
   const text = page.flat.slice(unit.start, unit.end);
   return (
+    eachOfFirst(page, text, kind) ??
     (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
     numbersListed(page, text, kind) ??
     placesOf(page, kind, three.exec(text), 4) ??
@@ -54,6 +57,23 @@ export function severalPlaces(page: Page, { unit }: Question, kind: Looks): Aske
     (kind === 'moment' ? timesPair(page, text) : undefined) ??
     placesOf(page, kind, first(numbered, text), 1)
   );
+}
+
+/** "at the end of each of the first three years", "in each of the first four payments" */
+function eachOfFirst(page: Page, text: string, kind: Looks): AskedPlace[] | undefined {
+  const found = /each of (?:the|its|her|his|their) first ⟨([nt])(\d+)⟩(?: (payments|years|months))?/.exec(text);
+  const token = Number(found?.[2]);
+  const { value = NaN, unit = '' } = page.tokens[token] ?? {};
+  const isYear = unit === 'years' || found?.[3] === 'years';
+  if (!found || !(value <= MOST_EACH) || !(isYear || found[3] === 'payments')) return undefined;
+  return Array.from({ length: value }, (_, at): AskedPlace => {
+    const own = at + 1;
+    if (kind === 'moment')
+      return { ...(isYear ? { afterYears: own } : { after: own }), taken: [{ token, role: 'after' }] };
+    return isYear
+      ? { fromYear: own, toYear: own, taken: [{ token, role: 'yearIndex' }] }
+      : { from: own, to: own, taken: [{ token, role: 'to' }] };
+  });
 }
 
 const aYear = /(?:in|of|during) the (?:(first)|(last|final)|⟨o(\d+)⟩) year/g;

@@ -5,6 +5,12 @@ import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'drawing-down',
+    8,
+    'inherited <m>[^?]{0,60} takes? <m> (?:<[ae]>|at )',
+    'fund be[^?⟨]{0,20}(?:⟨[pe]\\d+⟩[^?⟨]{0,20}){0,3} to pay <m> (?:<[ae]>|at the (?:end|beginning|start) of <e>)',
+  ),
   cue('drawing-down', 9, '(?:puts?|pays?|places?) <m> into an annuity(?! (?:fund|plan|account))'),
   cue('drawing-down', 12, 'scholarship of <m> (?:<[ae]>)', '(?:was|is|are|were) then (?:empty|exhausted|used up)'),
   cue(

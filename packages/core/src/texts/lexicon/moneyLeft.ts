@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, 'counts? on {m} for (?:it|them) (?:afterwards|then|at the end|later)'),
+  cue(
+    'finalAmount',
+    13,
+    '<n> payments (?:had been|have been|were|are) made,? (?:and )?(?:she|he|they|it|the [a-z]+) still (?:owed|owes) {m}',
+    'after <n> payments (?:she|he|they|it|the [a-z]+) still (?:owed|owes) {m}',
+  ),
   cue('finalAmount', 12, '<t> later (?:[a-z]+ ){1,5}(?:earning|at|with) <p>[^.?!]{0,40} was worth {m}'),
   cue('finalAmount', 12, 'counts? on (?:selling|getting|receiving) (?:it|them|the [a-z]+) (?:back )?for {m}'),
   cue('finalAmount', 10, 'so that {m} (?:has been|have been|will have been|is|are) (?:saved|gathered|put by|there)'),

@@ -6,6 +6,13 @@ import type { WordRole } from './wordRole.ts';
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
     'price',
+    12,
+    '(?:flat|house|shop|machine|boat|car|van|room|hall|[a-z]+) worth {m} (?:be|is|are|was) (?:let|leased|rented|hired)',
+  ),
+  cue('downPayment', 13, 'first payment of {m} (?:on delivery|at signing|at once|down),? (?:and )?then'),
+  cue('payment', 12, '<e> (?:[a-z]+ ){1,2}pays {m} on (?:his|her|their|its|the|an?) [a-z]+, (?:which|that) cost'),
+  cue(
+    'price',
     13,
     'pays? (?:an?|the|his|her|their) [a-z -]{2,24} of {m} (?:at once|now|today|in cash|in one sum),? or',
   ),

@@ -25,6 +25,22 @@ export const ratesOf = (page: Page): Span[] =>
       : [],
   );
 
+/** "240 monthly or 720 quarterly": two that are paid at different times. */
+export function paidAsOften(page: Page): Regions | undefined {
+  const often = '(?:at the (?:end|beginning|start) of )?⟨[ea](\\d+)⟩';
+  const found = new RegExp(`⟨m(\\d+)⟩ ${often},? (?:or|and|against) (?:else )?⟨m(\\d+)⟩ ${often}`).exec(page.flat);
+  const [, one, first, other, second] = (found ?? []).map(Number);
+  if (!found || one === undefined || other === undefined || first === undefined || second === undefined)
+    return undefined;
+  const start = page.places[other]!.start;
+  return page.tokens[first]?.value === page.tokens[second]?.value
+    ? undefined
+    : [
+        { start: found.index, end: start },
+        { start, end: found.index + found[0].length },
+      ];
+}
+
 const firstWords = /(?:^|\s)(?:first|lease|rent|flat|a|one|old|former|original|shorter|earlier)(?=[\s,.?)]|$)/;
 const secondWords = /(?:^|\s)(?:second|loan|other|reducing|b|two|new|latter|longer|later)(?=[\s,.?)]|$)/;
 

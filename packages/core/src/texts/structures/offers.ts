@@ -7,7 +7,7 @@ import type { Question } from '../question.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import { forBoth, ownerOf, ratesOf, thing, type Regions } from './offerOwners.ts';
+import { forBoth, ownerOf, paidAsOften, ratesOf, thing, type Regions } from './offerOwners.ts';
 import { namesOf, regionsOfTwo } from './twoPeople.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
@@ -251,7 +251,7 @@ function regionsOf(page: Page): Regions | undefined {
       { start: second.start, end: second.end },
     ];
   const places = ratesOf(page);
-  const people = places.length < 2 ? regionsOfTwo(page) : undefined;
+  const people = places.length < 2 ? (regionsOfTwo(page) ?? paidAsOften(page)) : undefined;
   if (people) return people;
   const [one, other] = places;
   const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);

@@ -11,6 +11,7 @@ import type { RoleSign } from '../roles.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { isIn } from './clauses.ts';
+import { paidAsOften } from './offerOwners.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
@@ -142,7 +143,7 @@ const either =
 function readEither(page: Page): DraftReading | undefined {
   const found = either.exec(page.flat);
   const [usual, other] = [Number(found?.[1]), Number(found?.[2])];
-  if (!found || tokenAt(page, usual).value === tokenAt(page, other).value) return undefined;
+  if (!found || tokenAt(page, usual).value === tokenAt(page, other).value || paidAsOften(page)) return undefined;
   const isOther = ({ start }: Span): boolean =>
     page.tokens.some(
       ({ form, value }, at) =>

@@ -10,7 +10,7 @@ import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const stillToMake =
-  /(?:in|after|for) how many (?:more )?(?:payments|instal?lments|months|quarters) (?:after (?:that|this|then)|from then)|how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
+  /(?:in|after|for) how many (?:more )?(?:payments|instal?lments|months|quarters) (?:after (?:that|this|then)|from then)|how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come|to pay)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
 
 /** The plan from a change on; nothing where what it leaves is not paid off with payments that are known. */
 function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPlan>; plus: number } | undefined {
@@ -88,7 +88,10 @@ export function readStillToMake(page: Page): DraftReading | undefined {
       : []),
   ];
   const questions = placed.map((each): Owned =>
-    isLeft(each) ? { ...each, asked: 'payments', place: undefined, owner: 1 } : { ...each, owner: 0 },
+    isLeft(each)
+      ? { ...each, asked: 'payments', place: undefined, owner: 1 }
+      : // The last of those that are counted; where the payment is told, the plan itself says as much.
+        { ...each, owner: each.asked === 'lastPayment' && change !== undefined && plan.payment === null ? 1 : 0 },
   );
   const { kind, rate, paymentsPerYear, payment, timing } = plan;
   const told = { kind, rate, paymentsPerYear, payment, timing, ...found.then };

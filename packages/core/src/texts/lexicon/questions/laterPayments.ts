@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'newPayment',
+    14,
+    '(?:^(?:and )?|what is )the (?:<e> )?@payment (?:in|for|during|over) the (?:rest|remainder|remaining <t>)(?= ?[,.?]| and)',
+  ),
   cue('newPayment', 12, '^(?:and )?what will (?:they|it) be(?= ?[?,])'),
   cue('newPayment', 11, '^(?:and )?after (?:them|that|it|those|these)(?= ?\\?)'),
   cue(

@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    18,
+    '(?:what|find|how much) is the value of (?:all )?(?:these|the|her|his|their|those) payments (?:on the day|today|now|at the (?:start|beginning)|when)',
+    'what is the value of all (?:these|the|her|his|their|those) payments',
+  ),
+  cue('amount', 12, 'what is an? (?:fair|equivalent|suitable) (?:single )?sum'),
+  cue('amount', 14, 'how (?:large|big) must an? (?:[a-z]+ )?fund be'),
   cue('amount', 9, '^how (?:large|big) a sum(?= ?\\?)'),
   cue(
     'amount',
