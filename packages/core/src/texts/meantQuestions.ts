@@ -90,6 +90,14 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
         .at(-1) ?? '',
     );
   if (isOfThose && changesOfText(page).length > 0) return 'newPayment';
+  // "… and adds a level sum each month. How large must this sum be?"
+  const isLevelSum =
+    each.asked === 'amount' &&
+    /^\W*how (?:large|big|high) (?:must|should|does|is) (?:this|that|the) (?:level |equal |same )?(?:sum|amount)(?: (?:have to )?be)?\W*$/.test(
+      words,
+    ) &&
+    /(?<![a-z])an? (?:level|equal|fixed|regular|constant) (?:sum|amount)(?![a-z])/.test(page.flat.slice(0, each.start));
+  if (isLevelSum) return 'payment';
   return isOfInterest(page, each, words) ? 'interest' : undefined;
 }
 

@@ -1,5 +1,6 @@
 /** A problem with one plan. */
 
+import { asAsked } from './placesInPlan.ts';
 import { agesOf } from './ages.ts';
 import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
@@ -279,19 +280,7 @@ function readAsAsked(page: Page): { draft: DraftReading; isClosed: boolean } {
   const sole = readSole(page);
   const dropped: Span[] = [];
   const { plan, read, questions, roles } = sole;
-  const [change] = plan.changes;
-  const found = asksOfPlan(
-    page,
-    questions,
-    {
-      plan,
-      index: 0,
-      wanted: read.wanted,
-      ...(change ? { changesAfter: change.after } : {}),
-      ...(change?.kind === 'skip' ? { skipped: change.payments } : {}),
-    },
-    dropped,
-  );
+  const found = asksOfPlan(page, questions, asAsked(plan, 0, read.wanted), dropped);
   const { asks, doubts, agreed = false } = withTheMissing(page, sole, found);
   const draft: DraftReading = {
     plans: [plan],

@@ -85,6 +85,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     // "The lender compounds 5.1 % a year monthly."
     if (form === 'every' && /(?:compounds|credits|adds|allows) (?:interest (?:of|at) )?⟨p\d+⟩ ⟨a\d+⟩,? $/.test(clause))
       return [is('compounding', 4)];
+    // "compounding 4.6 % semi-annually"
+    if (form === 'every' && /(?<![a-z])compounding (?:at )?⟨p\d+⟩ $/.test(clause)) return [is('compounding', 4)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/(?:⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?|(?:rate|interest|nominal)(?: of interest)?,? )payable $/.test(clause))
       return [is('compounding', 3, 8)];
@@ -130,7 +132,14 @@ export function impliedFrequency(flat: string, told: readonly string[] = []): nu
   // An EMI is paid by the month.
   if (!found && /(?<![a-z])emis?(?![a-z])/.test(flat)) return 12;
   const name = found?.[1] ?? found?.[2] ?? found?.[3];
-  return name === undefined ? undefined : perYearOf[name];
+  return name === undefined ? ofFlat(flat, told) : perYearOf[name];
+}
+
+/** "a flat-rate credit over 30 months": paid by the month. */
+function ofFlat(flat: string, told: readonly string[]): number | undefined {
+  const over = /(?:flat(?:[- ]rate)?|add-?on)(?![a-z])[^.?!⟨]{0,24}(?:⟨m\d+⟩ )?(?:over|for) ⟨t(\d+)⟩/.exec(flat);
+  const perYear = periodOfTerm(told[Number(over?.[1] ?? -1)]);
+  return perYear === 1 ? undefined : perYear;
 }
 
 /** "40 quarters": how often its periods fall. */

@@ -14,6 +14,18 @@ export interface AskedPlan {
   readonly skipped?: number;
 }
 
+/** A plan as its questions see it. */
+export function asAsked(plan: ReadPlan, index: number, wanted: number | undefined): AskedPlan {
+  const [change] = plan.changes;
+  return {
+    plan,
+    index,
+    wanted,
+    ...(change ? { changesAfter: change.after } : {}),
+    ...(change?.kind === 'skip' ? { skipped: change.payments } : {}),
+  };
+}
+
 /** The payments that were looked at before. */
 export interface Last {
   readonly k?: number;

@@ -9,16 +9,7 @@ import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 import { changesInDoubt, nothingBetween, rateOfChanged } from './secondLookAtChanges.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
-import {
-  countLost,
-  downAsPrice,
-  numberLost,
-  paidTwice,
-  placeLost,
-  priceAside,
-  takenAndLost,
-  takenAndSought,
-} from './secondLookAtRoles.ts';
+import { rolesInDoubt } from './secondLookAtRoles.ts';
 import {
   askedByOtherTime,
   askedInTwo,
@@ -36,14 +27,7 @@ import { yearsOf } from './tokens.ts';
 export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const [first] = [
     ...saidAndAsked(page, draft, asks),
-    ...takenAndSought(page, draft),
-    ...paidTwice(page, draft),
-    ...downAsPrice(page, draft),
-    ...priceAside(page, draft),
-    ...takenAndLost(page, draft),
-    ...numberLost(page, draft),
-    ...countLost(page, draft),
-    ...placeLost(page, draft, asks),
+    ...rolesInDoubt(page, draft, asks),
     ...startsLater(page, draft),
     ...firstUnheard(page, draft),
     ...unheard(page, draft, asks),

@@ -8,7 +8,7 @@ import type { ReadAsk, ReadDoubt } from './reading.ts';
 import { yearsOf } from './tokens.ts';
 
 /** A sum taken as a payment, where the payment is sought. */
-export function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   return [...roles].flatMap(([token, { role, plan }]) => {
     const of = plans[plan ?? 0];
     return role === 'payment' && of && plans.length === 1 && of.unknown === 'payment'
@@ -18,7 +18,7 @@ export function takenAndSought(page: Page, { plans, roles }: DraftReading): Read
 }
 
 /** "What is the price, if 40,000 is paid down and 1,150 a month?": what is paid down, taken as the price that is sought. */
-export const downAsPrice = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+const downAsPrice = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role, plan }]) => {
     const isDown = page.signs[token]?.some((sign) => sign.role === 'downPayment' && sign.weight >= 9);
     const isSought = plans[plan ?? 0]?.unknown === 'amount';
@@ -27,7 +27,7 @@ export const downAsPrice = (page: Page, { plans, roles }: DraftReading): ReadDou
   });
 
 /** A price that plays no part: what is lent is told otherwise, and is not what the price leaves. */
-export const priceAside = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+const priceAside = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role, plan }]) => {
     const { price, amount, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 } = plans[plan ?? 0] ?? {};
     const quote = quoteOfToken(page, token);
@@ -37,7 +37,7 @@ export const priceAside = (page: Page, { plans, roles }: DraftReading): ReadDoub
   });
 
 /** A sum that its words make a payment, taken as what is there at the start beside another payment. */
-export function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   return [...roles].flatMap(([token, { role, plan }]) => {
     const [sign] = page.signs[token] ?? [];
     const of = plans[plan ?? 0];
@@ -50,8 +50,23 @@ export function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt
   });
 }
 
+const ends: ReadonlySet<string> = new Set(['finalAmount', 'amount', 'price']);
+
+/** "expects it to be worth 30,000 then", taken as the payment: against strong words, and with none for it. */
+const takenAgainst = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role }]) => {
+    const signs = page.signs[token] ?? [];
+    const isAgainst =
+      role === 'payment' &&
+      ends.has(signs[0]?.role ?? '') &&
+      signs[0]!.weight >= 10 &&
+      !signs.some((sign) => sign.role === role);
+    const quote = quoteOfToken(page, token);
+    return isAgainst ? [doubt(quote, `What is ${quote}? It does not read like a payment.`)] : [];
+  });
+
 /** A sum that has a part to play, and is in no plan. */
-export function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   const held = new Set(
     plans.flatMap(({ amount, price, payment, finalAmount, fees = 0, links = [] }) => [
       ...links.map(({ fromPlan, quantity, plus = 0 }) =>
@@ -76,7 +91,7 @@ export function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDo
 }
 
 /** A sum or a percentage that plays no part. */
-export function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   const taken = new Set([...roles.keys()].map((token) => tokenAt(page, token).value));
   return page.tokens.flatMap(({ form, value }, token) => {
     const isDown =
@@ -105,7 +120,7 @@ export function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoub
 }
 
 /** "… the 24th payment …", of which nothing that is read looks at payment 24. */
-export function placeLost(page: Page, { plans, roles }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+function placeLost(page: Page, { plans, roles }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const looked = new Set([
     ...asks.flatMap(({ args = {} }) => [
       args.k,
@@ -130,7 +145,8 @@ export function placeLost(page: Page, { plans, roles }: DraftReading, asks: read
       form === 'nth' &&
       // "… and, after the 20th, the debt"
       (/^ (?:⟨e\d+⟩ )?(?:re)?(?:payment|instal|deposit|rental|withdrawal|month)/.test(page.flat.slice(end)) ||
-        (/(?<![a-z])after the $/.test(page.flat.slice(0, start)) && /^[,;.?]/.test(page.flat.slice(end)))) &&
+        (/(?<![a-z])after the $/.test(page.flat.slice(0, start)) &&
+          /^(?:[,;.?]| (?:to|is|are|was|were|he|she|they|it|the|what|how|and|but) )/.test(page.flat.slice(end)))) &&
       !isLooked(value);
     // "5,000 with payment 60 and 5,000 with payment 120", "after making 30 of the 72 payments"
     const isNumbered =
@@ -164,7 +180,7 @@ export function placeLost(page: Page, { plans, roles }: DraftReading, asks: read
 }
 
 /** "… one over 30 months, the other over 54": a count that stands where a term stands, and plays no part. */
-export function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
+function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   return page.tokens.flatMap(({ form, value }, token) => {
     const { start, end } = page.places[token]!;
     const isTerm =
@@ -176,3 +192,16 @@ export function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
       : [];
   });
 }
+
+/** What a number is taken as, and may not be. */
+export const rolesInDoubt = (page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+  ...takenAndSought(page, draft),
+  ...paidTwice(page, draft),
+  ...downAsPrice(page, draft),
+  ...priceAside(page, draft),
+  ...takenAndLost(page, draft),
+  ...numberLost(page, draft),
+  ...countLost(page, draft),
+  ...placeLost(page, draft, asks),
+  ...takenAgainst(page, draft),
+];

@@ -30,9 +30,10 @@ export function asMoney(each: Token, lower: string): Token {
   const isEach =
     isLarge && /(?:payments|instal?ments|rentals|deposits|withdrawals) of $/.test(lower.slice(0, each.start));
   if (isDown || isEach) return { ...each, form: 'money' };
-  const isNumbered = /(?:no|nos|number|account|population|of|seats|holds|has|with)\.? $/.test(
-    lower.slice(0, each.start),
-  );
+  const isNumbered =
+    /(?:no|nos|number|account|population|(?<!(?:residual|balloon|deposit|loan|debt|fee|payments?|value|price|sum|amount|rents?|rentals?|charge|discount|rebate) )of|seats|holds|has|with)\.? $/.test(
+      lower.slice(0, each.start),
+    );
   return isLarge && !isNumbered && behindSum.test(lower.slice(each.end)) ? { ...each, form: 'money' } : each;
 }
 

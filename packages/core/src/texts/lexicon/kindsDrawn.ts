@@ -8,6 +8,11 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
     8,
+    '(?:<e>(?:-end)?,? <m>|<m> (?:<e>|at the (?:end|beginning|start) of <e>)) goes to (?:him|her|them|the (?!bank|lender))',
+  ),
+  cue(
+    'drawing-down',
+    8,
     'inherited <m>[^?]{0,60} takes? <m> (?:<[ae]>|at )',
     'fund be[^?⟨]{0,20}(?:⟨[pe]\\d+⟩[^?⟨]{0,20}){0,3} to pay <m> (?:<[ae]>|at the (?:end|beginning|start) of <e>)',
   ),

@@ -5,6 +5,11 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    9,
+    'has <m> (?:now|already|today)?,? ?and (?:will|wants to|means to|is going to) add an? (?:level|equal|fixed|regular|constant|same)',
+  ),
   cue('saving', 6, 'saves more in <t>'),
   cue('saving', 6, '(?:sets?|setting) up an? (?:[a-z]+ )?fund', '(?:go|goes|be paid|be put|pays?) into the fund'),
   cue(

@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    13,
+    'reckons? with an? (?:[a-z]+ )?(?:value|price|worth) of {m} (?:after (?:that|it)|afterwards|at the end|then)',
+  ),
   cue('finalAmount', 12, 'counts? on {m} for (?:it|them) (?:afterwards|then|at the end|later)'),
   cue(
     'finalAmount',

@@ -4,6 +4,10 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue('amount', 9, '(?:builder|owner|lessor|firm|maker) (?:has )?put {m} into (?:it|them|the [a-z]+)'),
+  cue('payment', 14, 'at {m} <[ae]> for <t>'),
+  cue('amount', 13, 'has {m} (?:now|already|today)?,? ?and (?:will|wants to|means to|is going to) add'),
+  cue('finalAmount', 12, 'needs {m} in <t>(?=[.,;]| for| and)'),
   cue('charge', 12, 'the charge (?:is|was|comes to|amounts to) {m}'),
   cue('ignored', 13, 'bought for {m} is (?:traded|given|exchanged)'),
   cue(

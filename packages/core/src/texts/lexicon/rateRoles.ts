@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
+    'newRate',
+    13,
+    '(?:told|informed|notified) that {p}(?: [a-z]+| <[ae]>){0,3} will be charged from (?:now|then|that day) on',
+  ),
+  cue(
     'feeRate',
     12,
     '(?:fee|charge|commission) for (?:setting up|arranging|granting|opening|making)(?: [a-z]+){1,2}(?: <m>)?(?: loan| credit)? (?:is|of) {p}',

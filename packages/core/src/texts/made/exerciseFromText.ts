@@ -14,7 +14,7 @@ import type { Settled } from '../settled.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { mayVary } from './mayVary.ts';
-import { isOfPayment, isTimeToldAgainst, isToldAgainst, stepBefore } from './expressionsOfText.ts';
+import { isOfPayment, isTimeToldAgainst, isToldAgainst, paidEachTime, stepBefore } from './expressionsOfText.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
 import { titleOf } from './titleOfText.ts';
@@ -146,7 +146,7 @@ function withSteps(reading: ProblemReading): ProblemReading {
     // The last payment beside the others: those are told.
     const isOfLast = sides.some((each) => typeof each === 'object' && each.quantity === 'lastPayment');
     const compared = (isOfLast ? [] : sides).flatMap((each) => {
-      if (typeof each === 'object') return each.quantity === 'payment' ? [each] : [];
+      if (typeof each === 'object') return each.quantity === 'payment' ? [each] : paidEachTime(each, reading.plans);
       // A told payment against one that is sought.
       const isSought =
         ask.args?.of === 'payment' && isToldAgainst(reading.plans) && isOfPayment(reading.plans[Number(each)]);

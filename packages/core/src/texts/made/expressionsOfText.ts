@@ -28,11 +28,24 @@ export const isTimeToldAgainst = (of: ReadQuantity, plans: readonly ReadPlan[]):
   plans.length === 2 &&
   plans.filter(({ unknown }) => unknown === 'payments').length === 1;
 
+/** What is asked of a plan, before it is a part. */
+interface AskOfPlan {
+  readonly plan: number;
+  readonly quantity: ReadQuantity;
+  readonly args?: ReadArgs;
+}
+
+/** What a plan pays in all is worked out from its payment, where that is sought. */
+export const paidEachTime = (of: AskOfPlan, plans: readonly ReadPlan[]): AskOfPlan[] =>
+  (of.quantity === 'leftToPay' || of.quantity === 'totalPaid') && !of.args?.include && isOfPayment(plans[of.plan])
+    ? [{ plan: of.plan, quantity: 'payment' }]
+    : [];
+
 /** What an answer is worked out from: the loan before a price, the interest before a charge with its fee. */
 export function stepBefore(
   { quantity, plan }: Pick<ReadAsk, 'quantity' | 'plan'>,
   of: ReadPlan,
-): { readonly plan: number; readonly quantity: ReadQuantity; readonly args?: ReadArgs } | undefined {
+): AskOfPlan | undefined {
   if (plan === null) return undefined;
   if (quantity === 'price' && of.price === undefined) return { plan, quantity: 'amount' };
   if (quantity === 'downPayment' && of.unknown === 'amount' && of.price !== undefined)

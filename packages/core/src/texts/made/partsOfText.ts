@@ -235,17 +235,22 @@ function comparedText(
   // The last payment has an answer of its own, and no part beside it.
   if (typeof compared !== 'object' || compared.quantity === 'lastPayment') return undefined;
   const plan = plans[compared.plan];
+  const slots = drafts[compared.plan]?.slots;
+  if (compared.quantity === 'amount') return plan?.unknown === 'amount' ? undefined : slots?.amount;
+  const owesMore = plan?.kind !== 'saving' && (plan?.finalAmount ?? 0) > 0;
+  if (compared.quantity !== 'payment' && (owesMore || plan?.payments === null)) return undefined;
   const paid = asks.find(
     (each) => each.plan === compared.plan && each.quantity === 'payment' && each.args?.after === compared.args?.after,
   );
-  if (!plan || !paid) return undefined;
-  if (compared.quantity === 'payment') return `answer @${paid.part}`;
+  const each = paid ? `answer @${paid.part}` : plan?.unknown === 'payment' ? undefined : slots?.payment;
+  if (!plan || !each) return undefined;
+  if (compared.quantity === 'payment') return each;
   const made = compared.quantity === 'leftToPay' ? (compared.args?.k ?? 0) : 0;
-  const worded = drafts[compared.plan]?.slots.payments ?? '';
+  const worded = slots?.payments ?? '';
   const count = /[a-z]/.test(worded)
     ? `(${worded}${made > 0 ? ` - ${made}` : ''})`.replace(/^\((\w+)\)$/, '$1')
     : String((plan.payments ?? 0) - made);
-  return `${count} × answer @${paid.part}`;
+  return `${count} × ${each}`;
 }
 
 const savedAs: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {

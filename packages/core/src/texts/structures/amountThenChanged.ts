@@ -1,6 +1,7 @@
 /** "985 a month repay it over 25 years: how large is the loan? After 6 years the rate falls …": what is sought knows of no change. */
 
 import { placeQuestions } from '../placedQuestions.ts';
+import { changesOfText } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
@@ -14,13 +15,15 @@ const asksCount: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', 
 
 /** @returns nothing where no amount is sought, or the changes belong to what it is sought of */
 export function readAmountThenChanged(page: Page): DraftReading | undefined {
-  if (!page.signs.some(([sign]) => sign?.role === 'newRate')) return undefined;
+  const isPaused = changesOfText(page).some(({ kind }) => kind === 'skip');
+  if (!isPaused && !page.signs.some(([sign]) => sign?.role === 'newRate')) return undefined;
   const placed = placeQuestions(page);
   const sole = readPlan(page, { questions: placed });
   const { plan, read } = sole;
   const [change] = plan.changes;
   const isSought = plan.unknown === 'amount' && plan.kind === 'borrowing' && plan.payment !== null;
-  if (!isSought || change?.kind !== 'rate' || plan.payments === null || read.missing.length > 0) return undefined;
+  const isChanged = change?.kind === 'rate' || change?.kind === 'skip';
+  if (!isSought || !isChanged || plan.payments === null || read.missing.length > 0) return undefined;
   const isCounted = change.keep === 'payment' && placed.some(({ asked }) => asksCount.has(asked));
   if (change.keep === 'payment' && !isCounted) return undefined;
   const before: AskedPlan = { plan: { ...plan, changes: [] }, index: 0, wanted: read.wanted };

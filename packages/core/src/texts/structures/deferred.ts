@@ -50,6 +50,8 @@ const startsThen =
 const paidThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter|followed by|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)|clears? it (?:in|over) the ⟨t\d+⟩ (?:that|which) follows?/;
 
+const ofRepaying: ReadonlySet<string> = new Set(['payment', 'payments', 'howLong', 'years', 'lastPayment']);
+
 /** "Nothing is paid for three years, then it is repaid over ten": what is owed by then is repaid. */
 function readOwedLater(page: Page): DraftReading | undefined {
   const wait = waitOf(page);
@@ -81,7 +83,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
       place.afterYears <= wait.years &&
       place.afterYears > wait.years - (wait.isFirst ? 1.01 / 12 : 1e-9) &&
       !/payment/.test(wordsOf(page, question));
-    return asked === 'payment' || (isPlaced && !isAtStart && !isThen(question))
+    return ofRepaying.has(asked) || (isPlaced && !isAtStart && !isThen(question))
       ? 1
       : asked === 'balance' || asked === 'finalAmount'
         ? 0
@@ -97,9 +99,12 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const { plan } = repaid;
   const timed = { ...repaid, roles: new Map([...repaid.roles, ...whole.map((at) => [at, 'duration'] as const)]) };
   const isKnown =
-    plan.amount !== null && plan.payments !== null && plan.rate && plan.changes.every(({ kind }) => kind === 'skip');
-  if (!isKnown || plan.payment !== null || plan.rate?.quoted === 'flat' || repaid.read.missing.length > 0)
-    return undefined;
+    plan.amount !== null &&
+    (plan.payments !== null || plan.payment !== null) &&
+    plan.rate &&
+    plan.changes.every(({ kind }) => kind === 'skip');
+  const isOpen = plan.payment === null || plan.payments === null;
+  if (!isKnown || !isOpen || plan.rate?.quoted === 'flat' || repaid.read.missing.length > 0) return undefined;
   const years = wait.years - (wait.isFirst ? 1 / plan.paymentsPerYear : 0);
   if (years <= 0) return undefined;
   const both = lyingFirst(withTheRest(page, timed, years), { ...wait, years }, 'repaid');

@@ -12,14 +12,14 @@ import { yearsOf } from '../tokens.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
-  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|interest (?:only|alone) (?=for|in|during|over)/;
+  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|interest alone (?:on [^.;?]{3,40} )?is paid|interest (?:only|alone) (?=for|in|during|over)/;
 const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
 const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =
   /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
 /** "What is paid in the first stage and in the second?" */
 const ofBoth =
-  /(?<![a-z])first (?:stage|phase|part|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?)/;
+  /(?<![a-z])first (?:stage|phase|part|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?)|^\W*(?:give|state|find|calculate|compute|determine|what are) (?:the ⟨n\d+⟩|both) payments\W*$/;
 
 /** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
 export function readInterestFirst(page: Page): DraftReading | undefined {

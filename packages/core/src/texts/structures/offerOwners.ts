@@ -27,8 +27,10 @@ export const ratesOf = (page: Page): Span[] =>
 
 /** "240 monthly or 720 quarterly": two that are paid at different times. */
 export function paidAsOften(page: Page): Regions | undefined {
-  const often = '(?:at the (?:end|beginning|start) of )?⟨[ea](\\d+)⟩';
-  const found = new RegExp(`⟨m(\\d+)⟩ ${often},? (?:or|and|against) (?:else )?⟨m(\\d+)⟩ ${often}`).exec(page.flat);
+  const often = '(?:at (?:the (?:end|beginning|start) of )?)?⟨[ea](\\d+)⟩(?: (?:end|beginning|start))?';
+  const found = new RegExp(
+    `⟨m(\\d+)⟩ ${often}(?:,? (?:or|and|against) (?:else )?|, (?:and |while |but )?[a-z]+ )⟨m(\\d+)⟩ ${often}`,
+  ).exec(page.flat);
   const [, one, first, other, second] = (found ?? []).map(Number);
   if (!found || one === undefined || other === undefined || first === undefined || second === undefined)
     return undefined;

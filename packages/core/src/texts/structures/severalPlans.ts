@@ -1,5 +1,6 @@
 /** What problems with several plans share: their questions given to each, and their readings put together. */
 
+import { asAsked } from '../placesInPlan.ts';
 import { asksOfPlan } from '../asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import { doubtsOfPlan, notUnderstood } from '../doubts.ts';
@@ -65,9 +66,7 @@ function asksOfGroup(
   const owner = group[0]?.owner ?? 'across';
   const ofPlan = (index: number, lost: Span[]): DraftAsk[] => {
     const { plan, read } = all[index]!;
-    const [change] = plan.changes;
-    const more = change ? { changesAfter: change.after } : {};
-    return asksOfPlan(page, group, { plan, index, wanted: read.wanted, ...more }, lost);
+    return asksOfPlan(page, group, asAsked(plan, index, read.wanted), lost);
   };
   if (owner === 'across')
     return group.flatMap((question) => {

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'difference',
+    13,
+    'how much more (?:do|does) the (?:former|latter|first|second) (?:give|yield|bring|come to|make)',
+  ),
   cue('choice', 12, '^(?:and )?which (?:saves|gives|yields|brings|produces|comes to) more(?! (?:interest|than))'),
   cue('difference', 12, 'how (?:much|large|big) is the difference(?= ?[?,]| in | between )'),
   cue('difference', 12, '^(?:and )?saved <[ea]>(?= ?[?,])'),

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue('balance', 14, '(?:what|how much) is (?:the|her|his) (?:annuity|fund|contract|pension) still worth'),
+  cue(
+    'balance',
+    16,
+    '(?:how much|what) (?:would|will|does|must) (?:he|she|they|[a-z]+) (?:have to )?pay (?:today|now|then),? (?:right |just |immediately )?after the <o> @payment',
+  ),
   cue(
     'amount',
     18,
