@@ -50,16 +50,14 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   });
 }
 
-const ends: ReadonlySet<string> = new Set(['finalAmount', 'amount', 'price']);
-
 /** "expects it to be worth 30,000 then", taken as the payment: against strong words, and with none for it. */
 const takenAgainst = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role }]) => {
     const signs = page.signs[token] ?? [];
     const isAgainst =
       role === 'payment' &&
-      ends.has(signs[0]?.role ?? '') &&
-      signs[0]!.weight >= 10 &&
+      signs[0]?.role === 'finalAmount' &&
+      signs[0].weight >= 10 &&
       !signs.some((sign) => sign.role === role);
     const quote = quoteOfToken(page, token);
     return isAgainst ? [doubt(quote, `What is ${quote}? It does not read like a payment.`)] : [];
