@@ -45,7 +45,9 @@ export function momentBefore(
     const found =
       /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|(?:has|have|had) seen|(?:has|have|had) paid for|has paid|just paid|(?<=^|[.;] )for(?= ⟨t\d+⟩ (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}⟨t))|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |payment no |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:(?:the|its|her|his|their) )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
-      ) ?? gonePast.exec(text);
+      ) ??
+      gonePast.exec(text) ??
+      stillToGo.exec(text);
     if (!found) continue;
     const inside = placeAsked(
       page,
@@ -66,6 +68,10 @@ export function momentBefore(
   }
   return undefined;
 }
+
+/** "I have seven years to go." */
+const stillToGo =
+  /(?<=(?:has|have|had) (?:now |still |just )?)⟨t\d+⟩ (?:(?:still|yet) )?(?:to (?:go|run|come)|left|remaining)(?![a-z])/;
 
 /** "Ten years have now gone by." */
 const gonePast =

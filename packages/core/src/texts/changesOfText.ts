@@ -59,7 +59,10 @@ function isOfEach(page: Page, token: number): boolean {
   const { start, end } = page.places[token]!;
   const sentence = sentenceAt(page, { start, end });
   // "If she adds 100 to every payment, after how many payments is it paid off?"
-  const told = (sentence?.text ?? '').replace(/after how many[^?]*\?/, '');
+  const told = (sentence?.text ?? '').replace(
+    /after how many[^?]*\?|(?<![a-z])when (?:will|would|does|do|is|are) [^?]*\?/,
+    '',
+  );
   const isEach =
     /(?:each|every) (?:payment |one |of them )?(?:is|are|was|were) (?:(?:raised|increased|lifted|put up) by )?$|(?:is|are|was|were) each (?:raised|increased|lifted|put up) by $/.test(
       page.flat.slice(0, start),

@@ -91,7 +91,8 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
     // "… over 20 years, the other over 25", not "to three heirs over 12 years"
     (isBehind && /^,? (?:and )?[a-z]+ over $/.test(lower.slice(start, end))) ||
     // "after 4 of 10 years"
-    (/(?<![a-z])after $/.test(lower.slice(0, each.start)) && /^ of $/.test(lower.slice(start, end))) ||
+    (/(?<![a-z])after $/.test(lower.slice(0, each.start)) &&
+      /^ of (?:(?:the|its|her|his|their) )?$/.test(lower.slice(start, end))) ||
     /^,? (?:and )?\(?[b2i]+\) (?:over|for|in) $/.test(lower.slice(start, end)) ||
     /^,? (?:and )?(?:(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
       lower.slice(start, end),

@@ -145,6 +145,10 @@ function shareAt(lower: string, at: number): Token | undefined {
   const [words, many = 'one', part = ''] =
     /^(?:(an?|one|two|three|four)[ -])?(half|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)(?![a-z])/.exec(here) ??
     [];
+  // "1/5 of the price"
+  const inDigits = /^([1-9])\/([2-9]|10|12)(?= (?:of|down|is paid))/.exec(here);
+  if (inDigits && sharedThings.test(here.slice(inDigits[0].length)))
+    return token('percent', at, inDigits[0].length, Number(inDigits[1]) / Number(inDigits[2]));
   // "the tenth deposit" is no share; "a third of the term" is none of money.
   if (
     words === undefined ||

@@ -182,6 +182,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   const missed: Span[] = [];
   pieces.forEach((piece, at) => {
     const words = flat.slice(piece.start, piece.end);
+    if (at > 0 && isTerm.test(words)) return;
     if (!piece.opens || toldOfRate.test(words) || (onlyTells.test(words) && at + 1 < pieces.length)) return;
     const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
@@ -254,7 +255,7 @@ function againAt(flat: string, piece: Piece, found: Found[]): void {
   const isWhole = /^\W*(?:and )?(?:altogether|in (?:all|total))(?![a-z])/.test(flat.slice(piece.start, piece.end));
   if (
     !isWhole &&
-    !/⟨[tno]\d+⟩|(?:first|last|final) (?:year|month|payment|instal|deposit)/.test(
+    !/(?:(?:after|in|at the end of|once|within|during|over|by|of|for|with|payment|year|month|the) (?:the )?(?:first |last |next )?|^\W*)⟨[tno]\d+⟩|(?:first|last|final) (?:year|month|payment|instal|deposit)/.test(
       flat.slice(last.piece.start, piece.start),
     )
   )

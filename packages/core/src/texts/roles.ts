@@ -1,6 +1,7 @@
 /** What each number could be, as the words beside it tell; the case decides among them (`terms.ts`). */
 
 import type { FlatText } from './flatText.ts';
+import { moneyBoughtCues } from './lexicon/moneyBought.ts';
 import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyPaidInAllCues } from './lexicon/moneyPaidInAll.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
@@ -30,6 +31,7 @@ const find = lexicon([
   ...moneyEndCues,
   ...moneyLeftCues,
   ...moneyPutInCues,
+  ...moneyBoughtCues,
   ...moneyPricedCues,
   ...moneyCues,
   ...moneyPaidCues,

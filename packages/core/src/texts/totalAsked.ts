@@ -12,11 +12,17 @@ export function totalAsk({ page, of: { plan }, is, unit }: Asking): Found {
     /(?:total of (?:all|everything)(?: that)? (?:the [a-z]+|he|she|they|it) (?:pays?|paid|has|will)|deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|what (?:does|do|will|did|must) the (?:buyer|purchaser|customer) pay(?![^?]* (?:instal|payments))|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
       unit,
     );
+  // "the total of all payments with the 75,000", which were paid down
+  const added = Number(/(?:with|plus) (?:the|these|those|his|her|their) ⟨m(\d+)⟩/.exec(unit)?.[1] ?? NaN);
+  const isAdded = page.tokens[added] !== undefined && page.tokens[added].value === plan.downPayment;
   // "The total of the rents" leaves out the residual.
   const ofRents =
     /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|(?<![a-z])all (?:the )?(?:rents|rentals) (?:together|added)|in (?:rent|rentals)(?![a-z])|how much rent(?![a-z])/.test(
       unit,
     );
+  // "How much are all payments together?" of a lease: its rents.
+  const ofAllRents =
+    plan.kind === 'leasing' && /(?<![a-z])all (?:the )?payments (?:together|added)(?![a-z])/.test(unit);
   // "How much of that did she pay in herself?": with what was there first.
   const withStart =
     plan.kind === 'saving' &&
@@ -28,7 +34,7 @@ export function totalAsk({ page, of: { plan }, is, unit }: Asking): Found {
     !/(?<!initial )deposits|payments|contributions|instal|not counted|without/.test(unit);
   return is('totalPaid', {
     ...(withStart ? { include: ['amount'] } : {}),
-    ...((plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {}),
-    ...((plan.finalAmount ?? 0) > 0 && ofRents ? { only: 'payments' } : {}),
+    ...((plan.downPayment ?? 0) > 0 && (withDeposit || isAdded) ? { include: ['downPayment'] } : {}),
+    ...((plan.finalAmount ?? 0) > 0 && (ofRents || ofAllRents) ? { only: 'payments' } : {}),
   });
 }

@@ -5,6 +5,7 @@ import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue('drawing-down', 9, 'left of an? fund of <m> after paying out'),
   cue(
     'drawing-down',
     8,

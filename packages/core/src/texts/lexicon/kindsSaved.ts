@@ -8,6 +8,14 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     9,
+    '<m> <[ae]> (?:is|are|was|were) (?:put|paid) in(?! (?:advance|arrears|cash|full|instal))',
+    'monthly deposits of <m>',
+    '<m> (?:is|are) (?:put|paid) in (?:<[ae]>|at)',
+  ),
+  cue('saving', 9, '(?:puts?|sets?|lays?) an? (?:level|fixed|equal|constant) (?:sum|amount) (?:aside|by|away)'),
+  cue(
+    'saving',
+    9,
     'has <m> (?:now|already|today)?,? ?and (?:will|wants to|means to|is going to) add an? (?:level|equal|fixed|regular|constant|same)',
   ),
   cue('saving', 6, 'saves more in <t>'),
@@ -291,7 +299,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'saving',
     6,
     '(?:put|puts|putting|pays|paying) in {m} (?:at|each|every|<e>)',
-    '(?:must|should|to|will|can|shall|needs to) (?:[a-z]+ ){0,3}save(?! interest| money)',
+    '(?<!interest )(?:must|should|to|will|can|shall|needs to) (?:[a-z]+ ){0,3}save(?! interest| money)',
     '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )(?<!from (?:his|her|their|its) )sav(?:es|ing|ings)(?! of)(?! (?:in|on) interest)(?: plan| scheme| account)?',
     '(?<!interest is )(?<!interest )@save ~{m} ~?<e>',
     '(?:invest|deposit|put in|pay in|set aside|save) (?:at|on) the (?:end|beginning|start|first|last)',

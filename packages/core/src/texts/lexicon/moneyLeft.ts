@@ -7,6 +7,14 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    '(?:is|are) (?:less|more) than {m} (?:still )?(?:owed|left|there|owing)',
+    '(?:is|are) {m} or less (?:still )?(?:owed|left)',
+  ),
+  cue('finalAmount', 12, '@deposit of <m>[^?]{0,60} does (?:[a-z]+ ){1,2}have {m}'),
+  cue('finalAmount', 12, 'must be (?:replaced|bought|renewed) (?:for|at) {m}'),
+  cue(
+    'finalAmount',
+    13,
     'reckons? with an? (?:[a-z]+ )?(?:value|price|worth) of {m} (?:after (?:that|it)|afterwards|at the end|then)',
   ),
   cue('finalAmount', 12, 'counts? on {m} for (?:it|them) (?:afterwards|then|at the end|later)'),

@@ -4,12 +4,6 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
-  cue(
-    'price',
-    12,
-    '(?:flat|house|shop|machine|boat|car|van|room|hall|[a-z]+) worth {m} (?:be|is|are|was) (?:let|leased|rented|hired)',
-  ),
-  cue('downPayment', 13, 'first payment of {m} (?:on delivery|at signing|at once|down),? (?:and )?then'),
   cue('payment', 12, '<e> (?:[a-z]+ ){1,2}pays {m} on (?:his|her|their|its|the|an?) [a-z]+, (?:which|that) cost'),
   cue(
     'price',

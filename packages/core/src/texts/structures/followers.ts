@@ -267,8 +267,18 @@ export function readAtFoundRate(page: Page): DraftReading | undefined {
     rate: null,
     links: [{ field: 'ratePerPayment', fromPlan: 0, quantity: 'ratePerPayment' }],
   };
-  const sought = plan.payment !== null ? 'amount' : 'payment';
-  const linked: SolePlan = { ...second, plan: { ...plan, unknown: sought }, read: { ...second.read, missing: [] } };
+  const sought = plan.payment !== null ? ('amount' as const) : ('payment' as const);
+  // "How many years would it take to reach 12,000 at that rate?": what was put in is the same.
+  const isReached = first.plan.kind === 'lump-sum' && ['years', 'payments', 'howLong'].includes(inside.asked);
+  const own: Partial<ReadPlan> = isReached
+    ? {
+        amount: first.plan.amount,
+        finalAmount: plan.amount ?? plan.finalAmount,
+        payments: null,
+        unknown: 'payments',
+      }
+    : { unknown: sought };
+  const linked: SolePlan = { ...second, plan: { ...plan, ...own }, read: { ...second.read, missing: [] } };
   return readingOfPlans(
     page,
     [{ ...first, plan: { ...first.plan, name: 'first' } }, linked],

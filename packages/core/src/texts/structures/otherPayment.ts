@@ -16,7 +16,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
-  'if (?:instead )?(?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|withdrawn|taken|deposited|put by|put in|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|withdrawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))|if (?:the|her|his|their|each) @payment (?:were|was|is) (?:instead )?{m}(?! (?:more|less|higher|lower))|by (?:paying|saving|depositing) {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+  'if (?:instead )?(?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|withdrawn|taken|deposited|put by|put in|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|withdrawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))|if (?:the|her|his|their|each) @payment (?:were|was|is) (?:instead )?{m}(?! (?:more|less|higher|lower|larger|smaller|bigger|greater))|by (?:paying|saving|depositing) {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
@@ -56,7 +56,10 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   );
   // "Instead of the computed payment she pays 1,000": the payment is sought, asked for or not.
   const isComputed = /instead of (?:the|her|his|their) (?:computed|required|calculated|exact) /.test(found[0]);
-  if (!isTime || !(isComputed || first.some(({ asked }) => mayStand.has(asked)))) return readAskedAgain(page);
+  // "If she could pay 230, how many payments fewer are there?" asks of both at once.
+  const isOfBoth = first.length === 0 && second.every(({ asked: what }) => what === 'difference');
+  if (!isTime || !(isComputed || isOfBoth || first.some(({ asked: what }) => mayStand.has(what))))
+    return readAskedAgain(page);
   const other = tokenAt(page, token);
   const again = page.places.filter(
     (_, at) => page.tokens[at]?.form === 'money' && page.tokens[at].value === other.value,

@@ -6,6 +6,7 @@ import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '
 import { quantitySought } from '../quantitySought.ts';
 import type { ReadRate } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf } from './severalPlans.ts';
@@ -13,7 +14,7 @@ import { ownedQuestions, questionsOf } from './severalPlans.ts';
 const asked: ReadonlySet<string> = new Set(['payment', 'amount', 'finalAmount', 'payments', 'howLong', 'totalPaid']);
 
 const atAnother =
-  /^\W*(?:⟨l\d+⟩[.)]\s*|[a-h]\)\s*)?(?:and |but |now )?(?:if (?:he|she|they|you) (?:moved?|moves|transfer(?:s|red)?|switch(?:es|ed)?|shift(?:s|ed)?) (?:it|them|(?:the|her|his|their) (?:debt|balance|loan|card)) to (?:[a-z]+ ){1,4}|(?:what|how)(?: if| about| much| large| long| many| soon)? |(?:what|how (?:much|large|big|long|many)) (?:is|are|would|will) (?:it|that|they|this)(?: be| come to| last| take)? )?(?:(?:if|were|should|with|at|for) (?:the |an? |her |his |their )?(?:[a-z]+ ){0,3})?⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}(?: instead)?(?:,? (?:what|how (?:much|many|long|large))(?: [a-z]+){0,6})?\W*$/;
+  /^\W*(?:⟨l\d+⟩[.)]\s*|[a-h]\)\s*)?(?:and |but |now )?(?:if (?:he|she|they|you) (?:moved?|moves|transfer(?:s|red)?|switch(?:es|ed)?|shift(?:s|ed)?) (?:it|them|(?:the|her|his|their) (?:debt|balance|loan|card)) to (?:[a-z]+ ){1,4}|(?:what|how)(?: if| about| much| large| long| many| soon)? |(?:what|which) (?:price|sum|amount) would (?:give|yield|bring|earn) |(?:what|how (?:much|large|big|long|many)) (?:is|are|would|will) (?:it|that|they|this)(?: be| come to| last| take)? )?(?:(?:if|were|should|with|at|for) (?:the |an? |her |his |their )?(?:[a-z]+ ){0,3})?⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}(?: instead)?(?:,? (?:what|how (?:much|many|long|large))(?: [a-z]+){0,6})?\W*$/;
 
 /** @returns nothing where no sentence asks the same at another rate */
 export function readOtherRate(page: Page): DraftReading | undefined {
@@ -40,6 +41,8 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   });
   const { rate } = first.plan;
   if (!rate || first.read.missing.length > 0) return undefined;
+  const turned = readPaidAtAnother(page, first, asking, other);
+  if (turned) return turned;
   return follow(
     once,
     { ...first, plan: { ...first.plan, name: 'first' } },
@@ -51,9 +54,32 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   );
 }
 
+/** "What was lent? If the lender had asked 7.8 %, what would the payments have been?": of the found loan. */
+function readPaidAtAnother(page: Page, first: SolePlan, asking: Sentence, other: number): DraftReading | undefined {
+  const { plan } = first;
+  const own = page.questions.filter((each) => isIn([asking], each) && each.asked === 'payment');
+  const isFound = plan.unknown === 'amount' && plan.payment !== null && plan.payments !== null && plan.rate;
+  if (!isFound || own.length !== 1) return undefined;
+  return follow(
+    withoutNewRates(page),
+    { ...first, plan: { ...plan, name: 'first' } },
+    ownedQuestions(page, (each) => (isIn([asking], each) ? 1 : 0)),
+    {
+      name: 'then',
+      rate: rateThen(page, asking, plan.rate!, tokenAt(page, other).value),
+      amount: null,
+      payment: null,
+      unknown: 'payment',
+    },
+    [{ field: 'amount', fromPlan: 0, quantity: 'amount' }],
+    [[other, 'rate']],
+    () => undefined,
+  );
+}
+
 /** "…, and how does the payment change if the rate increases to 5.5 %?" */
 const wouldChange =
-  /^[^⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^⟨]* (?:(?:if|were|should) (?:the |its |this )?(?:[a-z]+ ){0,2}rates? (?:[a-z]+ ){0,3}|at )⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}\W*$/;
+  /^[^⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^⟨]* (?:if (?:he|she|they|it|you) (?:got|earned|received|had|found) |(?:if|were|should) (?:the |its |this )?(?:[a-z]+ ){0,2}rates? (?:[a-z]+ ){0,3}|at )⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}\W*$/;
 
 const movedTo =
   /(?<![a-z])if (?:the )?(?:[a-z]+ ){0,3}(?:went|goes|rose|rises|fell|falls|changed|changes|increased|increases|dropped|drops|moved|moves|climbed|climbs|raised|cut|lowered) from ⟨p(\d+)⟩(?:[^?.⟨]|⟨[ea]\d+⟩){0,40} to ⟨p(\d+)⟩/;

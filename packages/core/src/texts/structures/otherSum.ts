@@ -27,7 +27,7 @@ const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
   {
     role: 'amount',
     words: pattern(
-      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with|if (?:he|she|they|it) (?:has|had|have|owns|owned)) {m}',
+      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with|if (?:he|she|they|it) (?:has|had|have|owns|owned)) {m}|if (?:only )?{m} (?:is|are|was|were) there',
     ),
   },
 ];
@@ -38,9 +38,24 @@ const supposes =
 const comparesAlone =
   /^\W*(?:by )?how much (?:does|do|will|would|is|are|less|more|lower)(?:[^?⟨]|⟨[ea]\d+⟩)* if [^?]*\?/;
 
+/** "What would they be without the balloon?", "… without the 25,000?" */
+const withoutEnd =
+  /^[^⟨]*(?:what|how (?:much|large|high|big))[^?⟨]* without (?:the|an?|any|its|this|that) (?:balloon|residual|final (?:payment|sum)|last sum|closing (?:payment|sum)|⟨m(\d+)⟩)/;
+
+interface Supposed {
+  readonly sentence: Sentence;
+  readonly role: Role;
+  readonly value: number;
+  /** Where its number stands. */
+  readonly token?: number;
+}
+
 /** The question that supposes another sum, and that sum. */
-function supposedSum(page: Page): { sentence: Sentence; token: number; role: Role } | undefined {
+function supposedSum(page: Page): Supposed | undefined {
   const all = page.sentences.filter(({ asks }) => asks);
+  const bare = all.slice(1).find(({ text }) => withoutEnd.test(text) && !/⟨[ptn]\d+⟩/.test(text));
+  const named = withoutEnd.exec(bare?.text ?? '')?.[1];
+  if (bare) return { sentence: bare, role: 'finalAmount', value: 0, ...(named ? { token: Number(named) } : {}) };
   // "By how much does the payment fall if 3,500 is paid down?" asks of both.
   const asking = comparesAlone.test(all[0]?.text ?? '') ? all : all.slice(1);
   for (const sentence of asking) {
@@ -50,7 +65,7 @@ function supposedSum(page: Page): { sentence: Sentence; token: number; role: Rol
     if (!supposes.test(sentence.text) && !comparesAlone.test(sentence.text)) continue;
     if (/⟨p\d+⟩|⟨n\d+⟩/.test(sentence.text)) continue;
     const found = sums.find(({ words }) => [...sentence.text.matchAll(words)].length > 0);
-    if (found) return { sentence, token, role: found.role };
+    if (found) return { sentence, token, role: found.role, value: tokenAt(page, token).value };
   }
   return undefined;
 }
@@ -72,28 +87,35 @@ function withSum(plan: ReadPlan, role: Role, value: number): Partial<ReadPlan> |
 export function readOtherSum(page: Page): DraftReading | undefined {
   const supposed = supposedSum(page);
   if (!supposed) return undefined;
-  const { sentence, token, role } = supposed;
+  const { sentence, token, role, value } = supposed;
+  const roles: readonly (readonly [number, Role])[] = token === undefined ? [] : [[token, role]];
   const once = askingNothing(page, sentence);
   const own = page.questions.filter(({ start }) => start >= sentence.start && start < sentence.end);
   const first = readPlan(once, { scope: without(sentence), questions: ownedQuestions(once, () => 0) });
   const { plan, read } = first;
-  const other = withSum(plan, role, tokenAt(page, token).value);
+  const other = withSum(plan, role, value);
   // "What does she need? If she has 240,000, what can she draw?": the other way round.
   const isTurned = role === 'amount' && plan.unknown === 'amount' && plan.payment !== null && plan.payments !== null;
-  if (isTurned && read.missing.length === 0 && own.length === 1 && own[0]?.asked === 'payment')
+  // "What is needed? If 60,000 is there, how long does it last?"
+  const lasts = own[0]?.asked === 'howLong' || own[0]?.asked === 'payments' || own[0]?.asked === 'years';
+  if (isTurned && read.missing.length === 0 && own.length === 1 && (lasts || own[0]?.asked === 'payment'))
     return follow(
       page,
       { ...first, plan: { ...plan, name: 'first' } },
       ownedQuestions(page, ({ start }) => (start >= sentence.start && start < sentence.end ? 1 : 0)),
-      { amount: tokenAt(page, token).value, payment: null, unknown: 'payment', name: 'second' },
+      lasts
+        ? { amount: value, payments: null, unknown: 'payments', name: 'second' }
+        : { amount: value, payment: null, unknown: 'payment', name: 'second' },
       [],
-      [[token, role]],
+      roles,
       () => undefined,
     );
   const sought = once.questions.find(
     ({ asked }) => asked === plan.unknown || (asked === 'howLong' && plan.unknown === 'payments'),
   );
-  const isSame = own.every(({ asked }) => asked === sought?.asked || asked === 'difference');
+  // "without the balloon" asks for no balloon.
+  const isBare = value === 0 && (plan.finalAmount ?? 0) > 0 && own.length <= 1;
+  const isSame = isBare || own.every(({ asked }) => asked === sought?.asked || asked === 'difference');
   const isAlone = once.questions.length === 0 && plan.unknown === 'payment';
   if (!other || !(sought || isAlone) || !isSame || plan.changes.length > 0 || read.missing.length > 0) return undefined;
   const isMore = own.some(({ asked }) => asked === 'difference');
@@ -111,7 +133,7 @@ export function readOtherSum(page: Page): DraftReading | undefined {
     questions,
     { ...other, name: 'second' },
     [],
-    [[token, role]],
+    roles,
     across,
   );
 }

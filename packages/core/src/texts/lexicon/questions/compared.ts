@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 13, 'how many @payment (?:fewer|less)(?= |[?,])'),
+  cue(
+    'choice',
+    12,
+    '(?:where|in which (?:bank|account|fund)) does <m> grow to more',
+    'where does <m> (?:become|come to) more',
+  ),
   cue(
     'difference',
     13,

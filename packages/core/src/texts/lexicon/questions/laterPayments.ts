@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
+  cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),
   cue(
     'newPayment',
     14,

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue('totalPaid', 14, '(?:how much|what) (?:are|is) all (?:the )?@payment together'),
   cue('totalPaid', 14, 'how much does (?:he|she|they|[a-z]+) pay for (?:it|the [a-z]+) (?:altogether|in all|in total)'),
   cue(
     'totalPaid',

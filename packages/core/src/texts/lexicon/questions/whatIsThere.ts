@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue('amount', 10, '^what is (?:needed|required|necessary)(?= ?\\?)'),
   cue('balance', 14, '(?:what|how much) is (?:the|her|his) (?:annuity|fund|contract|pension) still worth'),
   cue(
     'balance',
