@@ -1,5 +1,6 @@
 /** When something changes on the way: after which payment, or after how many years. */
 
+import { severalPlaces } from './severalPlaces.ts';
 import { renewalOf } from './agreedTerm.ts';
 import { placeAsked } from './askArgs.ts';
 import type { ChangeRead } from './changeRead.ts';
@@ -190,7 +191,9 @@ function whenLeft(page: Page, within: Span): Moment | undefined {
 /** "How much is owed after ten years? If the rate rises at that point, …" */
 function momentAsked(page: Page, { start, end }: Span): Moment | undefined {
   const question = page.questions.filter(({ unit }) => unit.start >= start && unit.end <= end + 1).at(-1);
-  const place = question && placeAsked(page, question.unit, 'moment');
+  // "What is owed after 5 years, and after 10? The rate is then raised …": after the later.
+  const place =
+    question && (severalPlaces(page, question, 'moment')?.at(-1) ?? placeAsked(page, question.unit, 'moment'));
   if (place?.afterYears !== undefined) return { afterYears: place.afterYears, taken: [] };
   return place?.after === undefined ? undefined : { after: place.after, taken: [] };
 }

@@ -191,6 +191,14 @@ function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   });
 }
 
+/** "Without the balloon of 5,000 …", in a plan that has it. */
+const endDenied = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
+  plans.length === 1 &&
+  (plans[0]?.finalAmount ?? 0) > 0 &&
+  /without (?:the|an?|any) (?:balloon|residual)/.test(page.flat)
+    ? [doubt('finalAmount', 'The text speaks of a plan without the last sum. Which is asked of?')]
+    : [];
+
 /** What a number is taken as, and may not be. */
 export const rolesInDoubt = (page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
   ...takenAndSought(page, draft),
@@ -202,4 +210,5 @@ export const rolesInDoubt = (page: Page, draft: DraftReading, asks: readonly Rea
   ...countLost(page, draft),
   ...placeLost(page, draft, asks),
   ...takenAgainst(page, draft),
+  ...endDenied(page, draft),
 ];

@@ -52,6 +52,7 @@ export function severalPlaces(page: Page, { unit }: Question, kind: Looks): Aske
     (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
     numbersListed(page, text, kind) ??
     placesOf(page, kind, three.exec(text), 4) ??
+    thirdLast(page, text, kind) ??
     (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
     firstAndLast(page, text, kind) ??
     (kind === 'moment' ? timesPair(page, text) : undefined) ??
@@ -87,6 +88,16 @@ function yearsListed(page: Page, text: string): AskedPlace[] | undefined {
         return last === undefined && one ? { fromYear: 1, toYear: 1, taken: [] } : { lastYears: 1, taken: [] };
       })
     : undefined;
+}
+
+const twoAndLast =
+  /(?:in|of) the ⟨o(\d+)⟩,? (?:(?:in|of) )?(?:the )?⟨o(\d+)⟩,? and (?:(?:in|of) )?(?:the )?(?:last|final)(?: (?:payment|instal?ment|one)| of)/;
+
+/** "in the 1st, in the 40th and in the last of 60 payments" */
+function thirdLast(page: Page, text: string, kind: Looks): AskedPlace[] | undefined {
+  const [one, other] = (twoAndLast.exec(text) ?? []).slice(1).map(Number);
+  if (one === undefined || other === undefined || kind !== 'range') return undefined;
+  return [placeAt(page, kind, one, false), placeAt(page, kind, other, false), { isLast: true, taken: [] }];
 }
 
 function first(words: RegExp, text: string): RegExpExecArray | null {

@@ -216,7 +216,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'drawing-down',
     6,
     'withdraw(?:s|al|als|ing|n)?',
-    'withdrew',
+    'withdrew(?! (?:it all|everything|all|the (?:whole|entire)))',
     'draws? (?:out |down )?{m}',
     'live (?:on|off)',
     'living (?:on|off)',

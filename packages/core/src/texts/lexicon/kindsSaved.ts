@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 6, '(?:brings|yields|gives) more in <t>'),
   cue(
     'saving',
     9,

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
+  cue('price', 11, '(?:is|are|was|were) valued at {m}'),
   cue('price', 13, '(?<=, )(?:the )?[a-z]+ worth {m}(?= ?[.,;])'),
   cue('ignored', 13, 'bought for {m} is (?:traded|given|exchanged)'),
   cue(

@@ -121,7 +121,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     12,
-    '<m> for the first <t>,? (?:and |then |but )*{m} (?:after (?:that|this|them|which)|afterwards|thereafter|from then on|later)',
+    '<m>(?: <[ae]>| at <e> end| at the (?:end|beginning|start) of <e>)? (?:for|during|in|over) the first <t>,? (?:and |then |but )*{m} (?:after (?:that|this|them|which)|afterwards|thereafter|from then on|later)',
     '<m> (?:<[ea]>|at (?:the end of )?<e>(?: ends?)?),? (?:and |but |then )+(?:with )?{m} from the <o> (?:@payment|month|one)',
   ),
   cue(

@@ -7,6 +7,12 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    'at the end the [a-z]+ (?:may|can|has the right to) (?:buy|keep) (?:it |them )?for {m}',
+    '(?:balance|debt) (?:of|on) (?:an?|the|his|her|their) (?:loan|mortgage) after <n> (?:<e>(?:-end)? )?@payment of <m> is {m}',
+  ),
+  cue(
+    'finalAmount',
+    13,
     '(?:is|are) (?:less|more) than {m} (?:still )?(?:owed|left|there|owing)',
     '(?:is|are) {m} or less (?:still )?(?:owed|left)',
   ),

@@ -58,6 +58,7 @@ const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['re
 
 /** Ranges first: they hold moments. */
 export const ranges: readonly PlaceRecord[] = [
+  place('is interest in the first(?= ?[?.,])', [], () => ({ from: 1, to: 1 })),
   place('{o} of (?:the |its |her |his |their )?<n> (?:<e> )?(?:@payment|@deposit)', ['from'], ([k]) => ({
     from: k!,
     to: k!,

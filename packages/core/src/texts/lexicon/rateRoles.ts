@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
+    12,
+    '(?:agrees?|decides?|offers?|has|wants?) to (?:lower|raise|cut|reduce|increase) the (?:interest )?rate to {p}',
+  ),
+  cue(
+    'newRate',
     13,
     '(?:told|informed|notified) that {p}(?: [a-z]+| <[ae]>){0,3} will be charged from (?:now|then|that day) on',
   ),

@@ -140,7 +140,7 @@ function readInsteadOfUsual(page: Page): DraftReading | undefined {
 
 /** "She could pay either 350 or 450 at the end of each month." */
 const either =
-  /⟨m(\d+)⟩(?: ⟨[ea]\d+⟩(?:-end)?|,? at (?:the )?(?:end|beginning|start) of ⟨e\d+⟩)?,? (?:or|than) (?:(?:at|with|by|even|else|paying|payments of|pay) )*⟨m(\d+)⟩(?= ⟨[ea]|,? at (?:the )?(?:end|beginning|start) of ⟨e|[.,;?]|$)/;
+  /⟨m(\d+)⟩(?: ⟨[ea]\d+⟩(?:-end)?|,? at (?:the )?(?:end|beginning|start) of ⟨e\d+⟩)?,? (?:or|than) (?:(?:at|with|by|even|else|paying|payments of|pay) )*⟨m(\d+)⟩(?= ⟨[ea]|,? at (?:the )?(?:end|beginning|start) of ⟨e|,? at ⟨e|[.,;?]|$)/;
 
 /** One debt or fund, and two payments to choose from. */
 function readEither(page: Page): DraftReading | undefined {

@@ -23,7 +23,7 @@ import {
   type Owner,
 } from './severalPlans.ts';
 
-const owes = /debtor|(?<![a-z])owe(?:s|d)?(?![a-z])/;
+const owes = /debtor|(?<![a-z])debt(?![a-z])|(?<![a-z])owe(?:s|d)?(?![a-z])/;
 const keeps = /sav(?:e|ing)|fund|account|deposit|withdr|draw|pension|retire|income|invest|aside|annuity/;
 
 /** A sinking fund saves for what it provides; a debtor whose rate changes "afterwards" neither saves nor draws. */

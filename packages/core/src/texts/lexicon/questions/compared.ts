@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 13, '(?:^|,? and )the change in the (?:<e> )?@payment'),
+  cue('difference', 12, 'how much (?:faster|quicker)'),
   cue('difference', 13, 'how many @payment (?:fewer|less)(?= |[?,])'),
   cue(
     'choice',

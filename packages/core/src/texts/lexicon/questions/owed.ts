@@ -242,7 +242,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'leftToPay',
     11,
-    '(?:all )?(?:the )?(?:remaining|outstanding) (?:@payment)',
+    '(?<!number of )(?<!number of the )(?:all )?(?:the )?(?:remaining|outstanding) (?:@payment)',
     '(?<!(?:number of|how many) (?:⟨e\\d+⟩ )?)(?:payments?|instal?lments?|rentals?) ~?(?:still |yet |then |that (?:are|remain) )+~?(?:to (?:be (?:made|paid)|come|make)|due|outstanding|owing|left|remaining)',
     'remaining (?:@payment)~(?:add up|come to|total|amount|sum)',
     '(?:sum|total)(?: of)?(?: all)?(?: the)? (?:remaining|outstanding|future) (?:@payment)',
