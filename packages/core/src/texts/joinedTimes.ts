@@ -20,7 +20,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
   return joined.map((each, at) => {
     // "for the first four years …, for the next three."
     const isNext =
-      /(?:next|following|remaining(?: term of)?|other|another|first|last|back after|due after|in after) $/.test(
+      /(?:next|following|remaining|other|another|first|last|back after|due after|in after) $/.test(
         lower.slice(0, each.start),
       ) &&
       /^(?:[.,;:?]| ?[$£€¥₹]| \(| at | \d| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
@@ -103,9 +103,7 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
       )) ||
     // "Loan A runs 20 years, loan B 25."
     (isBehind &&
-      /(?<![a-z])(?:loan|offer|plan|bank|option) [a-z]$/.test(
-        lower.slice(0, start).replace(/ [a-z]+ [^ ]+ [a-z]+$/, ''),
-      ) &&
+      /(?<![a-z])(?:loan|offer|plan|bank|option) [a-z] [a-z]+ [^ ]+ [a-z]+$/.test(lower.slice(0, start)) &&
       /^[,;] (?:and )?(?:loan|offer|plan|bank|option) [a-z] $/.test(lower.slice(start, end))) ||
     (isBare && /^ against $/.test(lower.slice(start, end))) ||
     /^ (?:or|versus|rather than|instead of|than|with) (?:over |for |in )?$|^ against (?:over |for |in )$|^,? and the same (?:over|for|in) $/.test(

@@ -54,6 +54,21 @@ describe('an exercise made of a text', () => {
     expect(left.length).toBeLessThan(12);
   });
 
+  it.each([
+    [
+      'Three years into a six-year loan of €21,000 at 6.9% compounded monthly (month-end payments), the borrower gets an offer of 5.1% compounded monthly for what is left. What would the new payment be? What does the change save in all?',
+      '(years × 12 - 36) × answer b - (years × 12 - 36) × answer c',
+    ],
+    [
+      'A student loan of $32,000 at 4.8% compounded monthly: during the 3 years of study nothing is paid. Then it is to be paid off in 10 years, at each month’s end. What is the payment? What does the loan cost in interest?',
+      '(years 2 × 12) × answer b - amount',
+    ],
+  ])('asks of %s what all payments come to, with the payments found before', (text, sum) => {
+    const { exercise, leftOut } = exerciseFromText(text, readProblem(text))!;
+    expect(leftOut).toEqual([]);
+    expect(exercise.parts.at(-1)!.ask).toEqual({ quantity: 'expression', text: sum });
+  });
+
   it('keeps the wording, with the givens in their places', () => {
     const { text } = referenceProblems.find(({ id }) => id === 't2-12')!;
     const { exercise } = exerciseFromText(text, readProblem(text))!;

@@ -10,7 +10,6 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'saving',
     9,
     '<m> <[ae]> (?:is|are|was|were) (?:put|paid) in(?! (?:advance|arrears|cash|full|instal))',
-    'monthly deposits of <m>',
     '<m> (?:is|are) (?:put|paid) in (?:<[ae]>|at)',
   ),
   cue('saving', 9, '(?:puts?|sets?|lays?) an? (?:level|fixed|equal|constant) (?:sum|amount) (?:aside|by|away)'),

@@ -5,7 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
   cue('price', 11, '(?:is|are|was|were) valued at {m}'),
-  cue('price', 13, '(?<=, )(?:the )?[a-z]+ worth {m}(?= ?[.,;])'),
+  cue(
+    'price',
+    13,
+    '(?<=, )(?:the )?(?:van|car|machine|boat|truck|press|tractor|crane|digger|loom) worth {m}(?= ?[.,;])',
+  ),
   cue('ignored', 13, 'bought for {m} is (?:traded|given|exchanged)'),
   cue(
     'price',

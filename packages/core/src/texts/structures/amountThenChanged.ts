@@ -1,4 +1,4 @@
-/** "985 a month repay it over 25 years: how large is the loan? After 6 years the rate falls …": what is sought knows of no change. */
+/** "985 a month repay it over 25 years: how large is the loan? After 6 years the rate falls …": what is sought knows of no change, and of no pause. */
 
 import { placeQuestions } from '../placedQuestions.ts';
 import { changesOfText } from '../changesOfText.ts';

@@ -4,7 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
-  cue('newPayment', 14, 'what (?:are|is) (?:they|it) (?:later|then)(?= ?[?,])'),
+  cue('newPayment', 14, 'what are they (?:later|then)(?= ?[?,])'),
   cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
   cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),
   cue(

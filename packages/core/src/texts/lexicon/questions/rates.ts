@@ -9,7 +9,6 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|how much) does (?:it|he|she|they|the (?:bank|lender|shop|dealer)) (?:charge|ask|take|want) <a>(?=,? ?(?:compounded|convertible|[?]))',
   ),
-  cue('ratePerPayment', 13, '(?:how much|what) is (?:that|it) (?:for|per|in) (?:each|every|a|<[ea]>)(?= ?[?,])'),
   cue(
     'nominalRate',
     15,
