@@ -59,8 +59,9 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     if (isEach && /⟨p\d+⟩ (?:is|are|was|were) (?:charged|added|asked|earned) $/.test(clause)) return [is('rate', 4)];
     // "… and what does it make per year effectively?"
     if (form === 'per' && /^\s+effective(?:ly)?(?![a-z])/.test(after)) return [is('rate', 4)];
-    // "What does it charge per year?"
-    if (form === 'per' && /(?:what|how much) [^⟨]*(?:charge|ask|take|want) $/.test(clause)) return [is('rate', 4)];
+    // "What does it charge per year, compounded monthly?"
+    const isCharged = form === 'per' && /(?:what|how much) [^⟨]*(?:charge|ask|want|take) $/.test(clause);
+    if (isCharged && /^,? ?(?:compounded|convertible)(?![a-z])/.test(after)) return [is('rate', 4)];
     if (/^\s+in (?:arrears|advance)(?![a-z])/.test(after)) return [is('frequency', 4)];
     // "a year sooner" is a time.
     if (/^\s+(?:sooner|earlier|later|longer|early|before that)(?![a-z])/.test(after)) return [];
