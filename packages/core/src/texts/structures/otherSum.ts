@@ -8,14 +8,14 @@ import { quantitySought } from '../quantitySought.ts';
 import type { ReadPlan, Role } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf, type Across, type Owner } from './severalPlans.ts';
+import { ownedQuestions, questionsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 /** What the sum of a supposed sentence is, by the words beside it. */
 const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
   {
     role: 'finalAmount',
     words: pattern(
-      '{m} (?:to |should |were to |was to |is to |must |had to )?(?:still )?(?:be )?(?:remain|left|remains)(?![a-z])|(?:leaves?|leaving|left|keeps?|kept) {m}|(?:balloon|residual(?: value)?) (?:were|was|is|of) {m}',
+      '{m} (?:to |should |were to |was to |were |was |is to |must |had to )?(?:still )?(?:be )?(?:remain|left|remains)(?![a-z])|(?:leaves?|leaving|left|keeps?|kept) {m}|(?:balloon|residual(?: value)?) (?:were|was|is|of) {m}',
     ),
   },
   {
@@ -70,6 +70,9 @@ function supposedSum(page: Page): Supposed | undefined {
   return undefined;
 }
 
+const asksAgain =
+  /(?:what|how (?:large|much|high|big)) (?:would|could|can|will|must) (?:they|it|the (?:⟨e\d+⟩ )?(?:payments?|instal?ments?|rentals?|withdrawals?))(?: then)? be(?![a-z])/;
+
 /** The plan's slots with the other sum. */
 function withSum(plan: ReadPlan, role: Role, value: number): Partial<ReadPlan> | undefined {
   if (role === 'finalAmount')
@@ -113,15 +116,22 @@ export function readOtherSum(page: Page): DraftReading | undefined {
   const sought = once.questions.find(
     ({ asked }) => asked === plan.unknown || (asked === 'howLong' && plan.unknown === 'payments'),
   );
-  // "without the balloon" asks for no balloon.
   const isBare = value === 0 && (plan.finalAmount ?? 0) > 0 && own.length <= 1;
-  const isSame = isBare || own.every(({ asked }) => asked === sought?.asked || asked === 'difference');
+  // "If 20,000 were to remain, how large would they be?"
+  const isAgain = own.length === 1 && asksAgain.test(sentence.text);
+  const isSame = isBare || isAgain || own.every(({ asked }) => asked === sought?.asked || asked === 'difference');
   const isAlone = once.questions.length === 0 && plan.unknown === 'payment';
   if (!other || !(sought || isAlone) || !isSame || plan.changes.length > 0 || read.missing.length > 0) return undefined;
   const isMore = own.some(({ asked }) => asked === 'difference');
-  const kept = isMore ? { ...page, unread: once.unread } : once;
-  const questions = ownedQuestions(kept, ({ start, asked }): Owner =>
-    asked === 'difference' && start >= sentence.start ? 'across' : start === sought?.start && !isMore ? 'each' : 0,
+  const [again] = own.length === 1 && sought && !isMore ? own : [];
+  const kept = isMore || again ? { ...page, unread: once.unread } : once;
+  const questions = ownedQuestions(kept, ({ start, asked }): Owner => {
+    if (start === again?.start) return 1;
+    if (asked === 'difference' && start >= sentence.start) return 'across';
+    return start === sought?.start && !isMore && !again ? 'each' : 0;
+  }).map((each): Owned =>
+    // "What would they be without the balloon?" asks for no balloon.
+    each.owner === 1 && sought ? { ...each, asked: sought.asked, place: undefined } : each,
   );
   const across: Across = () => ({
     quantity: 'difference',
@@ -129,9 +139,9 @@ export function readOtherSum(page: Page): DraftReading | undefined {
   });
   return follow(
     kept,
-    { ...first, plan: { ...plan, name: 'first' }, questions: questionsOf(questions, 0) },
+    { ...first, plan: { ...plan, name: isBare ? 'with the last sum' : 'first' }, questions: questionsOf(questions, 0) },
     questions,
-    { ...other, name: 'second' },
+    { ...other, name: isBare ? 'without it' : 'second' },
     [],
     roles,
     across,
