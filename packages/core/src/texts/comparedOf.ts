@@ -8,7 +8,7 @@ const isCounted = (flat: string): boolean => /⟨n\d+⟩ (?:⟨e\d+⟩(?:-end)? 
 /** What is held against each other: the time, or the money. */
 export function comparedOf(unit: string, flat: string): ReadQuantity {
   if (
-    /^\W*(?:and )?(?:by )?how much (?:sooner|earlier|longer|faster|quicker)(?![a-z])/.test(unit) &&
+    /how much (?:sooner|earlier|longer|faster|quicker)(?![a-z])/.test(unit) &&
     !/interest|in (?:months|payments)/.test(unit)
   )
     return isCounted(flat) ? 'payments' : 'years';
@@ -35,6 +35,5 @@ export function comparedOf(unit: string, flat: string): ReadQuantity {
   if (/in months|months (?:sooner|earlier)/.test(unit)) return 'payments';
   if (/(?:loan|term|time|debt|mortgage) (?:is |be |been )?(?:thereby |thus )?shortened/.test(unit)) return 'payments';
   if (/years|how long/.test(unit)) return 'years';
-  if (/how much (?:sooner|earlier|longer)/.test(unit)) return isCounted(flat) ? 'payments' : 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }

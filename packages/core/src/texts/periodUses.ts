@@ -1,6 +1,7 @@
 /** What each "monthly" and "a year" of a text is about: how often payments fall, how often interest is added, a rate. */
 
 import type { FlatText, Span } from './flatText.ts';
+import { isAskedOfEach } from './periods.ts';
 import { pattern, wordClasses } from './pattern.ts';
 
 export interface PeriodUse {
@@ -113,10 +114,11 @@ export function behindRates({ flat }: Pick<FlatText, 'flat'>, { start, end }: Sp
 export function impliedFrequency(flat: string, told: readonly string[] = []): number | undefined {
   // "at the end of each of fifteen years"
   const each =
-    /(?<!(?:owe[sd]?|owing|left|outstanding|balance|interest|principal)(?: [a-z]+){0,6} )(?<![a-z])(?:each|every one) of (?:the |his |her |their |its )?(?:next |following |first |coming )?⟨t(\d+)⟩/.exec(
+    /(?<![a-z])(?:each|every one) of (?:the |his |her |their |its )?(?:next |following |first |coming )?⟨t(\d+)⟩/.exec(
       flat,
     );
-  const unit = periodOfTerm(told[Number(each?.[1] ?? -1)]);
+  const isAsked = each !== null && isAskedOfEach(flat.slice(0, each.index));
+  const unit = isAsked ? undefined : periodOfTerm(told[Number(each?.[1] ?? -1)]);
   if (unit !== undefined) return unit;
   // "for 48 months, on the first of each"
   const behind = /⟨t(\d+)⟩,? (?:at|on) the (?:end|beginning|start|first|last) of each(?=[.,;? ])(?! ⟨| of)/.exec(flat);

@@ -129,11 +129,13 @@ function timesAt(here: string, at: number): Token | undefined {
 const askedOf =
   /(?<![a-z])(?:owe[sd]?|owing|left|outstanding|balance|interest|principal)(?: [a-z]+){0,4} (?:at the end of |in |during |after |for )$/;
 
+/** "What is owed at the end of each of the first three years?": times that are asked of, and not how often is paid. */
+export const isAskedOfEach = (before: string): boolean => askedOf.test(before);
+
 /** @param lower the text in small letters; @param at where a word begins */
 export function periodAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 40);
-  // "What is owed at the end of each of the first three years?": times that are asked of, and not how often is paid.
-  if (/^each of the first/.test(here) && askedOf.test(lower.slice(0, at))) return undefined;
+  if (/^each of the first/.test(here) && isAskedOfEach(lower.slice(0, at))) return undefined;
   const often = timesAt(here, at);
   if (often) return often;
   const isAtEnds = /(?:^|[^a-z])(?:at|on|by) $/.test(lower.slice(0, at));

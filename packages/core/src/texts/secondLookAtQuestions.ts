@@ -114,7 +114,27 @@ export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
   ...bothMissed(page, asks),
   ...numberedMissed(page, asks),
   ...inOrUntil(page, asks),
+  ...eachAsOne(page, asks),
 ];
+
+const ofTimes: ReadonlySet<string> = new Set(['totalInterest', 'interestIn', 'principalIn', 'balanceAfter']);
+
+/** "How much interest is paid in each year?", of which one sum is read. */
+const eachAsOne = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
+  const isEach = page.sentences.some(
+    ({ asks: isAsking, text }) =>
+      isAsking &&
+      (/(?:interest|principal|owed?|owes|balance|left)(?: [a-z]+){0,4} (?:at the end of|in|during|after|for) each of (?:the|its|her|his|their) first/.test(
+        text,
+      ) ||
+        [...text.matchAll(/(?:interest|principal)(?: [a-z]+){0,4} (?:in|during) ⟨e(\d+)⟩\W*$/g)].some(
+          ([, token]) => page.tokens[Number(token)]?.value === 1,
+        )),
+  );
+  return isEach && asks.filter(({ quantity }) => ofTimes.has(quantity)).length === 1
+    ? [doubt('asks', 'One number is read where one is asked of each. Is the one meant?')]
+    : [];
+};
 
 /** "How much principal is repaid by the 24th payment?": in it, or until then? */
 const inOrUntil = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {

@@ -9,12 +9,13 @@ import { yearsIn } from './tokens.ts';
 type Looks = 'range' | 'moment';
 
 /** So many places are asked one by one at most. */
-const MOST_EACH = 6;
+const MOST_EACH = 12;
 
 const pair = pattern(
   '(?<!between )(?<!between the )(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?(?: (?:is|was|goes to|are) (?:interest|principal|capital))?,? and (?:how much )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
 );
-const three = /⟨o(\d+)⟩,? (?:the )?⟨o(\d+)⟩,? and (?:the )?⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/;
+const three =
+  /⟨o(\d+)⟩,? (?:(?:in|of) )?(?:the )?⟨o(\d+)⟩,? and (?:(?:in|of) )?(?:the )?(?:⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)|(?:last|final)(?= (?:payment|instal?ment|one|of)(?![a-z])))/;
 const threeCounts = /after ⟨n(\d+)⟩,? ⟨n(\d+)⟩,? and ⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit)/;
 const numbered = pattern(
   '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
@@ -45,14 +46,22 @@ function bothEnds(page: Page, text: string): AskedPlace[] | undefined {
   ];
 }
 
+/** "the 1st, the 40th and the 80th payment", "in the 1st, in the 40th and in the last of 60 payments" */
+function threeNamed(page: Page, text: string, kind: Looks): AskedPlace[] | undefined {
+  const found = three.exec(text);
+  const places = placesOf(page, kind, found, 4);
+  if (!places || found?.[3] !== undefined) return places;
+  return kind === 'range' ? [...places, { isLast: true, taken: [] }] : undefined;
+}
+
+/** @returns nothing where a question looks at one place, or at none */
 export function severalPlaces(page: Page, { unit }: Question, kind: Looks): AskedPlace[] | undefined {
   const text = page.flat.slice(unit.start, unit.end);
   return (
     eachOfFirst(page, text, kind) ??
     (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
     numbersListed(page, text, kind) ??
-    placesOf(page, kind, three.exec(text), 4) ??
-    thirdLast(page, text, kind) ??
+    threeNamed(page, text, kind) ??
     (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
     firstAndLast(page, text, kind) ??
     (kind === 'moment' ? timesPair(page, text) : undefined) ??
@@ -88,16 +97,6 @@ function yearsListed(page: Page, text: string): AskedPlace[] | undefined {
         return last === undefined && one ? { fromYear: 1, toYear: 1, taken: [] } : { lastYears: 1, taken: [] };
       })
     : undefined;
-}
-
-const twoAndLast =
-  /(?:in|of) the ⟨o(\d+)⟩,? (?:(?:in|of) )?(?:the )?⟨o(\d+)⟩,? and (?:(?:in|of) )?(?:the )?(?:last|final)(?: (?:payment|instal?ment|one)| of)/;
-
-/** "in the 1st, in the 40th and in the last of 60 payments" */
-function thirdLast(page: Page, text: string, kind: Looks): AskedPlace[] | undefined {
-  const [one, other] = (twoAndLast.exec(text) ?? []).slice(1).map(Number);
-  if (one === undefined || other === undefined || kind !== 'range') return undefined;
-  return [placeAt(page, kind, one, false), placeAt(page, kind, other, false), { isLast: true, taken: [] }];
 }
 
 function first(words: RegExp, text: string): RegExpExecArray | null {

@@ -8603,4 +8603,8 @@ export const doubtful: readonly string[] = [
   'A hospital foundation has $2,000,000 at 5.04% compounded monthly. It pays out $14,000 at the beginning of each month. How long does the money last, in months, and how much can be paid out in the last month?',
   'A loan of €12,600 has 36 end-of-month payments at 8.28% compounded monthly. Principal and interest in payment 15 are wanted.',
   'A loan of €12,600 has 36 end-of-month payments at 8.28% compounded monthly. Find the balance after payment 15, and the principal and interest of it.',
+  'A loan of €12,000 at 7% compounded monthly runs for 10 years, repaid at month’s end. How much interest is paid in each year?',
+  'A loan of €12,000 at 7% compounded monthly runs for 20 years, repaid at month’s end. What is owed at the end of each of the first fifteen years?',
+  'Without the balloon of £5,000 a £20,000 loan over 5 years at 6% compounded monthly would cost how much a month, at the month’s end?',
+  'A contract of 60 month-end payments of €245 is sold after the 24th to a bank that wants 6% compounded monthly. What does the bank pay for the payments that are left?',
 ];

@@ -6,7 +6,6 @@ import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('leasing', 7, '(?:is|are|be|was) let for <[ta]>'),
-  cue('borrowing', 9, '<m> on (?:his|her|their|its|the|an?) [a-z]+, (?:which|that) cost <m>'),
   cue(
     'borrowing',
     9,

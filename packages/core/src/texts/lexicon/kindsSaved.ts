@@ -5,26 +5,10 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
-  cue('saving', 6, '(?:brings|yields|gives) more in <t>'),
-  cue(
-    'saving',
-    9,
-    '<m> <[ae]> (?:is|are|was|were) (?:put|paid) in(?! (?:advance|arrears|cash|full|instal))',
-    '<m> (?:is|are) (?:put|paid) in (?:<[ae]>|at)',
-  ),
+  cue('saving', 6, '(?:brings|yields|gives|saves) more in <t>'),
+  cue('saving', 9, '<m> <[ae]> (?:is|are|was|were) (?:put|paid) in(?! (?:advance|arrears|cash|full|instal))'),
   cue('saving', 9, '(?:puts?|sets?|lays?) an? (?:level|fixed|equal|constant) (?:sum|amount) (?:aside|by|away)'),
-  cue(
-    'saving',
-    9,
-    'has <m> (?:now|already|today)?,? ?and (?:will|wants to|means to|is going to) add an? (?:level|equal|fixed|regular|constant|same)',
-  ),
-  cue('saving', 6, 'saves more in <t>'),
-  cue('saving', 6, '(?:sets?|setting) up an? (?:[a-z]+ )?fund', '(?:go|goes|be paid|be put|pays?) into the fund'),
-  cue(
-    'saving',
-    9,
-    '(?:put|laid|set) (?:away|aside|by) at (?:<e> beginning|<e> end|<e> start|the (?:end|beginning|start) of <e>)',
-  ),
+  cue('saving', 6, '(?:sets?|setting) up an? (?:[a-z]+ )?fund'),
   cue('saving', 9, '<m> (?:put|paid|laid) (?:in|by|aside) at (?:the (?:end|start|beginning) of )?<e>'),
   cue(
     'saving',

@@ -35,6 +35,8 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue('charge', 12, 'the charge (?:is|was|comes to|amounts to) {m}'),
+  cue('amount', 12, '(?:interest|interest only|only interest|interest alone) is paid on {m}'),
   cue(
     'amount',
     12,

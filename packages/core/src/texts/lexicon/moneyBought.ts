@@ -11,11 +11,6 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?<=, )(?:the )?(?:van|car|machine|boat|truck|press|tractor|crane|digger|loom) worth {m}(?= ?[.,;])',
   ),
   cue('ignored', 13, 'bought for {m} is (?:traded|given|exchanged)'),
-  cue(
-    'price',
-    13,
-    '(?:traded|exchanged|given)(?: in)? (?:against|for) (?:an?|the) (?:newer|new|better|larger) (?:one|[a-z]+) (?:at|for|costing|priced at) {m}',
-  ),
   cue('tradeIn', 13, '(?:dealer|shop|seller|maker) (?:gives|allows|pays|takes it for) {m} for (?:it|the old)'),
   cue('price', 14, '(?:can|could|may) (?:either )?buy [^.?!⟨]{2,30} for {m},? or (?:else )?(?:lease|rent|hire) it'),
   cue('price', 11, '(?:house|flat|farm|boat|car|shop|land) sells (?:at|for) {m}'),
@@ -24,6 +19,5 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     12,
     '(?:buyers?|couple|family|owners?|they|he|she) (?:has|have|had) {m}(?:, and| and|\\.|;|,) for the (?:rest|remainder)',
   ),
-  cue('price', 12, '[a-z]+ worth {m} (?:be|is|are|was) (?:let|leased|rented|hired)'),
   cue('downPayment', 13, 'first payment of {m} (?:on delivery|at signing|at once|down),? (?:and )?then'),
 ];

@@ -7,17 +7,10 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
-    'at the end the [a-z]+ (?:may|can|has the right to) (?:buy|keep) (?:it |them )?for {m}',
     '(?:balance|debt) (?:of|on) (?:an?|the|his|her|their) (?:loan|mortgage) after <n> (?:<e>(?:-end)? )?@payment of <m> is {m}',
   ),
-  cue(
-    'finalAmount',
-    13,
-    '(?:is|are) (?:less|more) than {m} (?:still )?(?:owed|left|there|owing)',
-    '(?:is|are) {m} or less (?:still )?(?:owed|left)',
-  ),
+  cue('finalAmount', 13, '(?:is|are) (?:less|more) than {m} (?:still )?(?:owed|left|there|owing)'),
   cue('finalAmount', 12, '@deposit of <m>[^?]{0,60} does (?:[a-z]+ ){1,2}have {m}'),
-  cue('finalAmount', 12, 'must be (?:replaced|bought|renewed) (?:for|at) {m}'),
   cue(
     'finalAmount',
     13,
@@ -28,9 +21,7 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     13,
     '<n> payments (?:had been|have been|were|are) made,? (?:and )?(?:she|he|they|it|the [a-z]+) still (?:owed|owes) {m}',
-    'after <n> payments (?:she|he|they|it|the [a-z]+) still (?:owed|owes) {m}',
   ),
-  cue('finalAmount', 12, '<t> later (?:[a-z]+ ){1,5}(?:earning|at|with) <p>[^.?!]{0,40} was worth {m}'),
   cue('finalAmount', 12, 'counts? on (?:selling|getting|receiving) (?:it|them|the [a-z]+) (?:back )?for {m}'),
   cue('finalAmount', 10, 'so that {m} (?:has been|have been|will have been|is|are) (?:saved|gathered|put by|there)'),
   cue(

@@ -4,7 +4,6 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
-  cue('payment', 12, '<e> (?:[a-z]+ ){1,2}pays {m} on (?:his|her|their|its|the|an?) [a-z]+, (?:which|that) cost'),
   cue(
     'price',
     13,

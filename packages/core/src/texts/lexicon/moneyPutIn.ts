@@ -4,13 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
-  cue('amount', 12, '(?:interest|interest only|only interest|interest alone) is paid on {m}'),
   cue('amount', 9, '(?:builder|owner|lessor|firm|maker) (?:has )?put {m} into (?:it|them|the [a-z]+)'),
-  cue('payment', 14, 'at {m} <[ae]> for <t>'),
-  cue('amount', 13, 'has {m} (?:now|already|today)?,? ?and (?:will|wants to|means to|is going to) add'),
-  cue('finalAmount', 12, 'needs {m} in <t>(?=[.,;]| for| and)'),
-  cue('charge', 12, 'the charge (?:is|was|comes to|amounts to) {m}'),
-  cue('payment', 12, '(?:pension|allowance|grant|wages?|scholarship|bursary|stipend|prize), {m},? <e>'),
   cue('payment', 12, '{m} (?:put|paid|laid) (?:in|by|aside) at (?:the (?:end|start|beginning) of )?<e>'),
   cue('amount', 12, '(?:puts?|pays?|places?) {m} into an annuity(?! (?:fund|plan|account))'),
   cue('ignored', 13, '(?:instead of|rather than) the (?:required|usual|regular|agreed|normal) {m}'),

@@ -12,8 +12,8 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
-  cue('end', 9, 'paid at the end instead'),
   cue('beginning', 9, 'paid at the (?:beginning|start) instead'),
+  cue('end', 9, 'paid at the end instead'),
   cue(
     'beginning',
     9,

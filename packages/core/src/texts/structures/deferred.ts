@@ -90,7 +90,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
         : 'across';
   }).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
   const ofFirst = questions.flatMap(({ owner, unit }) => (owner === 0 ? [unit] : []));
-  const whole = wholeTold(page, wait.years);
+  const whole = wholeTimes(page, wait.years);
   const repaid = readPlan(page, {
     scope: without(...spansOfTime(page, wait), ...ofFirst, ...whole.map((at) => page.places[at]!)),
     as: 'borrowing',
@@ -114,7 +114,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
 }
 
 /** "Over 5 years; nothing is paid for six months; then 54 payments": the whole time, which the others tell as well. */
-function wholeTold(page: Page, wait: number): number[] {
+function wholeTimes(page: Page, wait: number): number[] {
   const [often] = page.periods.filter(({ use }) => use === 'frequency');
   const counts = page.tokens.filter(({ form }, at) => form === 'count' && page.signs[at]?.[0]?.role === 'payments');
   return page.tokens.flatMap(({ form }, at) =>

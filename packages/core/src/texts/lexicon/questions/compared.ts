@@ -4,22 +4,10 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('choice', 12, '^(?:and )?which (?:saves|gives|yields|brings|produces|comes to) more(?! (?:interest|than))'),
   cue('difference', 13, '(?:^|,? and )the change in the (?:<e> )?@payment'),
   cue('difference', 12, 'how much (?:faster|quicker)'),
-  cue('difference', 13, 'how many @payment (?:fewer|less)(?= |[?,])'),
-  cue(
-    'choice',
-    12,
-    '(?:where|in which (?:bank|account|fund)) does <m> grow to more',
-    'where does <m> (?:become|come to) more',
-  ),
-  cue(
-    'difference',
-    13,
-    'how much more (?:do|does) the (?:former|latter|first|second) (?:give|yield|bring|come to|make)',
-  ),
-  cue('choice', 12, '^(?:and )?which (?:saves|gives|yields|brings|produces|comes to) more(?! (?:interest|than))'),
-  cue('difference', 12, 'how (?:much|large|big) is the difference(?= ?[?,]| in | between )'),
+  cue('choice', 12, '(?:where|in which (?:bank|account|fund)) does <m> grow to more'),
   cue('difference', 12, '^(?:and )?saved <[ea]>(?= ?[?,])'),
   cue('difference', 13, 'how much more (?:would|will) there (?:then )?be(?= ?[?,]| (?:if|at|after|in))'),
   cue(

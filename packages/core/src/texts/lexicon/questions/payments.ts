@@ -11,7 +11,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   ),
   cue('payment', 12, '(?:what|how much) (?:must|should|need|has) (?:he|she|they) (?:to )?put in(?= ?[?,]| <e>)'),
   cue('payment', 13, 'how much (?:must|should) (?:he|she|they) save(?= ?[?,])'),
-  cue('payment', 12, 'what does each (?:come|amount) to(?= ?[?,])'),
   cue(
     'payment',
     14,

@@ -6,11 +6,6 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'nominalRate',
-    14,
-    '(?:what|how much) does (?:it|he|she|they|the (?:bank|lender|shop|dealer)) (?:charge|ask|take|want) <a>(?=,? ?(?:compounded|convertible|[?]))',
-  ),
-  cue(
-    'nominalRate',
     15,
     '(?:in)?to (?:the |an? )?(?:equivalent |corresponding )+(?:nominal )?rate,? (?:compounded|convertible)',
   ),

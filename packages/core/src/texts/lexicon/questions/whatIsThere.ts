@@ -15,7 +15,6 @@ export const whatIsThereAsked: readonly Cue<Asked>[] = [
     'amount',
     18,
     '(?:what|find|how much) is the value of (?:all )?(?:these|the|her|his|their|those) payments (?:on the day|today|now|at the (?:start|beginning)|when)',
-    'what is the value of all (?:these|the|her|his|their|those) payments',
   ),
   cue('amount', 12, 'what is an? (?:fair|equivalent|suitable) (?:single )?sum'),
   cue('amount', 14, 'how (?:large|big) must an? (?:[a-z]+ )?fund be'),
@@ -25,7 +24,6 @@ export const whatIsThereAsked: readonly Cue<Asked>[] = [
     13,
     'what does (?:[a-z]+ ){1,2}(?:originally |at first |first )?(?:put in|deposit|invest|pay in)(?= ?[?,]| originally| at first| if)',
   ),
-  cue('amount', 13, '(?:what|which) value does (?:he|she|they|the [a-z]+) (?:put|set|place) on (?:it|them|the [a-z]+)'),
   cue('balance', 12, '(?:what|how much) is still in it (?:right |just |immediately )?(?:after|before)'),
   cue(
     'finalAmount',
