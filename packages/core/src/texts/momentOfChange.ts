@@ -27,6 +27,7 @@ const moment = (words: string, role: MomentRecord['role'] = 'after', less: Momen
 
 const moments: readonly MomentRecord[] = [
   moment('first {n} of (?:the |all |his |her |their )?<n>'),
+  moment('{n} of (?:the |all |his |her |their |its )?{t}'),
   moment(
     '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the |her |his |their |its )?{o} year',
     'from',
@@ -167,7 +168,7 @@ export function momentOf(page: Page, token: number): Moment {
 }
 
 const leftToMake =
-  /(?:with|when|once|at the time when) (?:there are )?⟨([nt])(\d+)⟩ (?:(?:⟨e\d+⟩(?:-end)? )?payments )?(?:are )?(?:still |yet )?(?:to (?:be made|make|go|come|run)|left|remaining|outstanding|remain)(?![a-z])/;
+  /(?:with|when|once|at the time when) (?:there are )?⟨([nt])(\d+)⟩ (?:of (?:the |its |her |his |their )?⟨([nt])\d+⟩ )?(?:(?:⟨e\d+⟩(?:-end)? )?payments )?(?:are )?(?:still |yet )?(?:to (?:be made|make|go|come|run)|left|remaining|outstanding|remain)(?![a-z])/;
 
 /** "With 36 payments still to be made the rate is cut": counted from the end. */
 function whenLeft(page: Page, within: Span): Moment | undefined {
@@ -178,11 +179,15 @@ function whenLeft(page: Page, within: Span): Moment | undefined {
   const terms = page.signs.flatMap(([sign], at) =>
     at !== token && (sign?.role === 'duration' || sign?.role === 'payments') ? [at] : [],
   );
-  const years = Math.max(0, ...terms.map((at) => (page.tokens[at]?.form === 'time' ? yearsOf(page, at) : 0)));
-  if (found[1] === 't')
-    return years > yearsOf(page, token) ? { afterYears: years - yearsOf(page, token), taken } : undefined;
-  const often = page.periods.find(({ use }) => use === 'frequency')?.perYear ?? NaN;
+  const often = (page.periods.find(({ use }) => use === 'frequency') ?? page.periods[0])?.perYear ?? NaN;
   const counts = terms.flatMap((at) => (page.tokens[at]?.form === 'count' ? [tokenAt(page, at).value] : []));
+  const years = Math.max(0, ...terms.map((at) => (page.tokens[at]?.form === 'time' ? yearsOf(page, at) : 0)));
+  // "two years", "2 of the 5 years"
+  if (found[1] === 't' || found[3] === 't') {
+    const left = found[1] === 't' ? yearsOf(page, token) : tokenAt(page, token).value;
+    const whole = years > 0 || counts.length === 0 ? years : Math.max(...counts) / often;
+    return whole > left ? { afterYears: whole - left, taken } : undefined;
+  }
   const timed = wholeNumber(years * often);
   const after = Math.max(...counts, ...(timed > 0 ? [timed] : [])) - tokenAt(page, token).value;
   return after > 0 ? { after, taken } : undefined;
@@ -218,6 +223,16 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
+      if (match[2] !== undefined)
+        return [
+          {
+            at,
+            role,
+            rank,
+            distance,
+            moment: { afterYears: value * (yearsIn[tokenAt(page, Number(match[2])).unit] ?? NaN) },
+          },
+        ];
       const isYear = form === 'time' || /⟨o\d+⟩\s+y(?:ea)?r|(?<![a-z])y(?:ea)?rs?\s⟨/.test(match[0]);
       const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value - less;
       return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];

@@ -203,7 +203,10 @@ function numberAt(text: string, lower: string, at: number, mark: DecimalMark): T
   const rest = text.slice(end, end + 24);
   if (sign) return { form: 'money', start: at, end, value, unit: signOf(sign) };
   // "her 65th birthday" is no payment; a birthday between others is a year.
-  if (ordinal && /^\s+(?:birthday|anniversary|century)/i.test(text.slice(end))) return undefined;
+  const isOfAge =
+    /^\s+(?:birthday|century)/i.test(text.slice(end)) ||
+    (/^\s+anniversary/i.test(text.slice(end)) && !/(?:on|by|until|at) (?:the|its) $/i.test(text.slice(0, at)));
+  if (ordinal && isOfAge) return undefined;
   if (ordinal) return { form: 'nth', start: at, end, value, unit: '' };
   const percent = percentAfter.exec(rest);
   if (percent) return token('percent', at, length + percent[0].length, readPercent(text.slice(from, end), value));

@@ -52,6 +52,7 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
     placeInTerm(page, question, kind) ??
     afterPause(page, question, kind) ??
     paidSoFar(page, question) ??
+    paidByThen(page, question) ??
     ownPlace(page, question, kind) ??
     untilThen(page, question) ??
     placeAsked(page, openingOf(page, question), kind);
@@ -218,14 +219,19 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 }
 
 /** "… pays nothing for a year. What is owed at the end of that year?" */
-const afterPause = (page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace | undefined =>
-  kind === 'moment' &&
-  /(?:end|close) of (?:(?:that|this) (?:year|time|period|quarter)|(?:that|this|the) (?:half-year|pause))(?![a-z])/.test(
-    page.flat.slice(unit.start, unit.end),
-  ) &&
-  changesOfText(page).some((each) => each.kind === 'skip')
-    ? { atChange: true, taken: [] }
-    : undefined;
+function afterPause(page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace | undefined {
+  const said = page.flat.slice(unit.start, unit.end);
+  const skips = kind === 'moment' ? changesOfText(page).filter((each) => each.kind === 'skip') : [];
+  // "… at the end of those six months?"
+  const again = Number(/(?:end|close) of (?:those|these|the) ⟨[tn](\d+)⟩(?: months)?(?![a-z])/.exec(said)?.[1] ?? NaN);
+  const isAgain = skips.some(({ token }) => page.tokens[again]?.value === page.tokens[token]?.value);
+  const isNamed =
+    /(?:end|close) of (?:(?:that|this) (?:year|time|period|quarter)|(?:that|this|the) (?:half-year|pause))(?![a-z])/.test(
+      said,
+    );
+  if (skips.length === 0 || !(isAgain || isNamed)) return undefined;
+  return { atChange: true, taken: isAgain ? [{ token: again, role: 'after' }] : [] };
+}
 
 /** "What has been paid in interest so far, after 30 payments?" */
 function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
@@ -236,6 +242,20 @@ function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
     );
   return isSoFar ? (untilThen(page, { ...question, asked: 'principal' }) ?? untilTold(page, question)) : undefined;
 }
+
+/** "What has she paid in interest at the end of the third year?", and not in it. */
+function paidByThen(page: Page, question: Question): AskedPlace | undefined {
+  const isMoment =
+    /(?<![a-z])(?:has|have|had)(?![a-z])[^?]*(?<![a-z])(?:re)?paid(?![a-z])/.test(
+      page.flat.slice(question.unit.start, question.unit.end),
+    ) &&
+    byThen.test(page.flat.slice(leadOf(page, question).start, question.unit.end)) &&
+    !/(?:in|with|of) the payment/.test(page.flat.slice(question.unit.start, question.unit.end));
+  return isMoment ? untilThen(page, question) : undefined;
+}
+
+const byThen =
+  /(?<![a-z])(?:after|once|when|at|on|upon)(?: (?!in |during |over |within )[a-z]+){0,7} ⟨[on]\d+⟩|with ⟨[nt]\d+⟩(?: of (?:the|her|his|their|its) ⟨[nt]\d+⟩)?(?: (?:⟨e\d+⟩ )?payments)? (?:still )?(?:left|remaining|to )/;
 
 /** "It is paid off after five years. What has been paid in interest up to then?" */
 function untilTold(page: Page, { start, unit }: PlacedQuestion | Question): AskedPlace | undefined {
@@ -257,6 +277,8 @@ function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefine
   const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
   if (moment?.part === 1 / 2) return { half: 'first', taken: moment.taken };
+  if (moment && (moment.leftYears ?? moment.leftPayments ?? moment.lastInYear ?? moment.part) !== undefined)
+    return { ...moment, isUntil: true };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };
 }
 
@@ -275,7 +297,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their )?⟨n\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|by(?= (?:then|that))|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out|break|split|take|consider|look at)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their |its )?⟨[nt]\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|by(?= (?:then|that))|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out|break|split|take|consider|look at)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

@@ -58,10 +58,11 @@ export function momentOf(
 /** From which payment to which. */
 export function rangeOf(
   place: AskedPlace | undefined,
-  { plan }: AskedPlan,
+  of: AskedPlan,
   last: Last,
 ): { from: number; to: number } | undefined {
   if (!place) return undefined;
+  const { plan } = of;
   const p = plan.paymentsPerYear;
   if (place.fromYear !== undefined && place.toYear !== undefined)
     return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
@@ -80,6 +81,8 @@ export function rangeOf(
   if (place.isNext) return { from: (last.k ?? 0) + 1, to: (last.k ?? 0) + 1 };
   if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
   if (place.isUntil && last.to !== undefined) return { from: 1, to: last.to };
+  const until = place.isUntil ? momentOf(place, of, last) : undefined;
+  if (until !== undefined) return { from: 1, to: until };
   if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };
   return undefined;

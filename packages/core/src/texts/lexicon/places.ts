@@ -66,9 +66,7 @@ export const ranges: readonly PlaceRecord[] = [
   place(
     '(?:payment|instalment) (?:made |due |falling )?at the (?:end|close) of (?:@year {n}|(?:the |its )?{o} @year)',
     ['from'],
-    ([year]) => ({
-      lastInYear: year!,
-    }),
+    ([year]) => ({ lastInYear: year! }),
   ),
   place('(?:after|with) (?:the |its |her |his |their )?{o} @payment than before', ['from'], ([k]) => ({
     from: k!,
@@ -215,7 +213,21 @@ export const moments: readonly PlaceRecord[] = [
     ['after'],
     (_, [years]) => ({ afterYears: years! }),
   ),
+  place(
+    '{n} of (?:the |its |her |his |their )?<t> (?:are |is )?(?:still )?(?:left|remaining|to (?:go|run|come))',
+    ['after'],
+    ([left]) => ({
+      leftYears: left!,
+    }),
+  ),
   place('{n} of (?:the |its |her |his |their )?<t>', ['after'], ([k]) => ({ afterYears: k! })),
+  place(
+    '{p} of (?:the|its|her|his|their) (?:<e> )?(?:@payment|term|time|@deposit|@withdrawal)',
+    ['after'],
+    ([part]) => ({
+      part: part!,
+    }),
+  ),
   place(
     '{n} of (?:the |all |its |her |his |their )?<n>(?! (?:<e> )?(?:@payment) (?:are )?(?:still|yet|left|remain|to (?:be made|make|go|come|run)))',
     ['after'],
@@ -294,23 +306,17 @@ export const moments: readonly PlaceRecord[] = [
   place(
     '(?:(?:@payment|@deposit|@withdrawal|rental|month|line|row) (?:number |no )?|(?:number|no\\.?) ){n}',
     ['after'],
-    ([k]) => ({
-      after: k!,
-    }),
+    ([k]) => ({ after: k! }),
   ),
   place(
     `(?<!there are ){n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`,
     ['after'],
-    ([k]) => ({
-      after: k!,
-    }),
+    ([k]) => ({ after: k! }),
   ),
   place(
     '(?:after|once|with|following|when)(?: (?:the |making |paying |just |exactly |first )*)?{n}',
     ['after'],
-    ([k]) => ({
-      after: k!,
-    }),
+    ([k]) => ({ after: k! }),
   ),
   place('(?:those|these|that|the same) {t}', ['after'], () => ({ same: true })),
   place('(?:after|at the end of|following|by the end of) (?:the )?(?:first )?{t}', ['after'], (_, [years]) => ({

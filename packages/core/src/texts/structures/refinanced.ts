@@ -1,5 +1,6 @@
 /** A loan taken over by another on the way: its balance, with a fee, is the new amount. */
 
+import { placeAsked } from '../askArgs.ts';
 import type { DraftAsk, DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
@@ -10,6 +11,7 @@ import { wholeNumber } from '../paymentCounts.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { Compared, ReadArgs, ReadLink, ReadPlan } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
+import { isIn } from './clauses.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
@@ -40,7 +42,6 @@ const made = [
   pattern('(?:end|close) of @year {n}'),
   pattern('(?:end|close) of (?:the |its |her |his )?{o} @year'),
   pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),
-  pattern('with(?: (?:the|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
 ];
 
 /** The payment is asked before. */
@@ -68,7 +69,8 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   if (!words.test(page.flat) || page.questions.some(({ asked }) => asked === 'choice')) return undefined;
   const region = regionOfSecond(page);
   if (!region) return undefined;
-  const moment = momentOf(page);
+  const head = headOf(page, region);
+  const moment = whatIsLeft(page) ?? momentAtHead(page, head) ?? whatIsMade(page);
   const at = moment && page.places[moment.token];
   // "Twenty payments of a 60-payment loan have been made …, for the 40 that remain": one moment, told twice.
   const madeToo = page.places[Number([...page.flat.matchAll(madeOf)][0]?.[1] ?? -1)]?.start;
@@ -97,7 +99,7 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const own = withCharge(
     page,
     readPlan(page, {
-      scope: (place) => isInside(place) && !isMoment(place),
+      scope: (place) => isInside(place) && !isMoment(place) && !(moment?.isAtHead && isIn([head], place)),
       questions: questionsOf(questions, 1),
       as: 'borrowing',
     }),
@@ -290,12 +292,44 @@ function savedBy(page: Page, question: Owned, k: number | undefined): { quantity
 interface Moment {
   readonly token: number;
   readonly isLeft: boolean;
+  readonly isAtHead?: true;
   readonly value: (perYear: number) => number;
 }
 
-function momentOf(page: Page): Moment | undefined {
+/** "With two years left, the balance is …": what stands before it is told. */
+function headOf(page: Page, { start }: Span): Span {
+  const sentence = sentenceAt(page, { start, end: start });
+  const from = sentence?.start ?? start;
+  const text = page.flat.slice(from, sentence?.end);
+  const end = Math.min(...[/[,;]| at ⟨p/, words].map((each) => each.exec(text)?.index ?? Infinity));
+  return { start: from, end: Number.isFinite(end) ? from + end : from };
+}
+
+function momentAtHead(page: Page, head: Span): Moment | undefined {
+  const isMoment =
+    /^\W*(?:after|when|once|with|at|on|upon|in|by|following|immediately|just|right|⟨t\d+⟩ (?:later|on|from now))(?![a-z])/.test(
+      page.flat.slice(head.start, head.end),
+    );
+  const place = isMoment ? placeAsked(page, head, 'moment') : undefined;
+  const [taken] = place?.taken ?? [];
+  if (!place || !taken || place.same || place.atChange) return undefined;
+  const { leftYears, leftPayments } = place;
+  const isLeft = (leftYears ?? leftPayments) !== undefined;
+  return {
+    token: taken.token,
+    isLeft,
+    isAtHead: true,
+    value: (perYear) =>
+      leftPayments ?? place.after ?? wholeNumber((leftYears ?? place.afterYears ?? place.lastInYear ?? NaN) * perYear),
+  };
+}
+
+function whatIsLeft(page: Page): Moment | undefined {
   const found = [ofAll, ofThem, left, remaining].flatMap((each) => [...page.flat.matchAll(each)])[0];
-  if (found) return { token: Number(found[1]), isLeft: true, value: () => tokenAt(page, Number(found[1])).value };
+  return found && { token: Number(found[1]), isLeft: true, value: () => tokenAt(page, Number(found[1])).value };
+}
+
+function whatIsMade(page: Page): Moment | undefined {
   for (const each of made) {
     const found = [...page.flat.matchAll(each)][0];
     if (!found) continue;

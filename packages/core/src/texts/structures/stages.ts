@@ -106,6 +106,11 @@ function secondStage(
   const [one, token] = counted >= 0 ? [counted, early] : [early, late];
   if (one === undefined || token === undefined || third !== undefined) return undefined;
   const place = page.places[token]!;
+  // "After three years she stops": when, not for how long.
+  const isWhen =
+    /(?<![a-z])(?:after|with) $/.test(page.flat.slice(0, place.start)) &&
+    /^(?: left| to go)?,? (?:she|he|they) (?:stops?|must|has to|is forced)(?![a-z])/.test(page.flat.slice(place.end));
+  if (isWhen && late !== undefined) return undefined;
   const sentence = sentenceAt(page, place);
   if (!sentence) return undefined;
   const after = page.places[one]!.end;

@@ -12,8 +12,14 @@ import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 const stillToMake =
   /number of (?:further|remaining) (?:⟨e\d+⟩ )?(?:payments|instal?ments)(?! (?:stays|is|remains|being))|number of (?:⟨e\d+⟩ )?(?:payments|instal?ments) (?:still|then) (?:needed|to be made|to make|to come|left)|(?:in|after|for) how many (?:more )?(?:payments|instal?lments|months|quarters) (?:after (?:that|this|then)|from then)|how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come|to pay)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
 
+/** Not how many there are in all. */
+const yetToCome = /more|further|remain|still|left|to come|after (?:that|this)|from then/;
+
 /** The plan from a change on; nothing where what it leaves is not paid off with payments that are known. */
-function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPlan>; plus: number } | undefined {
+function afterChange(
+  plan: ReadPlan,
+  change: ReadChange,
+): { then: Partial<ReadPlan>; plus: number; more?: number } | undefined {
   const isKept = change.kind === 'payment' || change.keep === 'payment';
   if (!isKept || change.kind === 'skip' || plan.kind !== 'borrowing' || plan.finalAmount !== 0) return undefined;
   switch (change.kind) {
@@ -22,7 +28,9 @@ function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPl
     case 'rate':
       return { then: { rate: change.rate }, plus: 0 };
     case 'payment':
-      return plan.payment === null ? undefined : { then: { payment: plan.payment + change.by }, plus: 0 };
+      return plan.payment === null
+        ? { then: {}, plus: 0, more: change.by }
+        : { then: { payment: plan.payment + change.by }, plus: 0 };
   }
 }
 
@@ -67,25 +75,23 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   if (placed.filter(isLeft).length !== 1) return undefined;
   const first = readPlan(page, { questions: placed.filter((each) => !isLeft(each)) });
   const { plan, read } = first;
-  const [change, more] = plan.changes;
+  const [change, second] = plan.changes;
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
-  if (!isKnown || more) return undefined;
+  if (!isKnown || second) return undefined;
   const other = change ? undefined : otherFrom(page, plan);
   const moment = change ? undefined : momentAsked(placed, plan);
   const found = other ?? (change ? afterChange(plan, change) : { then: {}, plus: 0 });
   const k = other?.k ?? change?.after ?? moment;
   if (!found || k === undefined) return undefined;
-  const links: ReadLink[] = [
-    {
-      field: 'amount',
-      fromPlan: 0,
-      quantity: 'balanceAfter',
-      args: { k },
-      ...(found.plus === 0 ? {} : { plus: found.plus }),
-    },
-    ...(plan.payment === null && !other
-      ? [{ field: 'payment' as const, fromPlan: 0, quantity: 'payment' as const }]
-      : []),
+  const raised = 'more' in found ? found.more : undefined;
+  if (raised !== undefined && !placed.some((each) => isLeft(each) && yetToCome.test(wordsOf(page, each))))
+    return undefined;
+  const linked = (link: Omit<ReadLink, 'fromPlan'>): ReadLink => ({ ...link, fromPlan: 0 });
+  const plus = found.plus === 0 ? {} : { plus: found.plus };
+  const more = raised === undefined ? {} : { plus: raised };
+  const links = [
+    linked({ field: 'amount', quantity: 'balanceAfter', args: { k }, ...plus }),
+    ...(plan.payment === null && !other ? [linked({ field: 'payment', quantity: 'payment', ...more })] : []),
   ];
   const questions = placed.map((each): Owned =>
     isLeft(each)

@@ -1,10 +1,16 @@
 /** "100 is put in each month during the first six years and nothing afterwards": what is there grows on to the end that is asked. */
 
+import { placeAsked } from '../askArgs.ts';
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
+import type { AskedPlace } from '../lexicon/places.ts';
 import { readPlan } from '../onePlan.ts';
-import type { Page } from '../page.ts';
+import { sentenceAt, type Page } from '../page.ts';
 import { placeQuestions } from '../placedQuestions.ts';
+import { asAsked, momentOf } from '../placesInPlan.ts';
+import type { Role } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
+import { isIn } from './clauses.ts';
 import { readingOfPlans } from './severalPlans.ts';
 import { secondPlan } from './stages.ts';
 
@@ -15,8 +21,69 @@ const afterLast = /^ after (?:the|his|her|their|its) (?:last|final) (?:deposit|c
 const stopped =
   /(?:during|for|in|over) (?:the )?first ⟨t(\d+)⟩(?: only)?,? (?:and |but |then )*(?:nothing|no more|none)(?: (?:more|further|at all))? (?:is (?:paid in|put in|deposited|added) )?(?:afterwards|after that|thereafter|later)(?![a-z])/;
 
+/** "After three years she stops paying in": of a plan that was to go on for longer. */
+const stops =
+  /(?<![a-z])(?:stops?|ceases?|gives up|has to (?:stop|give up)|must (?:stop|give up)|is forced to stop|quits) (?:paying|saving|depositing|contributing|putting|making (?:the |her |his |their )?(?:deposits|payments|contributions)|(?:the |her |his |their )?(?:deposits|payments|contributions|saving))(?![a-z])/;
+
+/** The clauses that tell when payments end before their time, and when that is. */
+function stopTold(page: Page): { readonly within: Span; readonly place: AskedPlace } | undefined {
+  const found = stops.exec(page.flat);
+  const within = found ? sentenceAt(page, { start: found.index, end: found.index }) : undefined;
+  if (!found || !within || within.asks) return undefined;
+  const end = found.index + found[0].length;
+  const behind = /^ [^,.;?]*?(?=[,.;?]| and |$)/.exec(page.flat.slice(end))?.[0] ?? '';
+  const place = [
+    { start: within.start, end: found.index },
+    { start: end, end: end + behind.length },
+  ]
+    .map((each) => placeAsked(page, each, 'moment'))
+    .find((each) => each && !each.atChange && !each.same);
+  return place && { within, place };
+}
+
+/** "She is to save for five years. After three she stops …. What is there after the five years?": what is there grows on. */
+function readStoppedEarly(page: Page): DraftReading | undefined {
+  const stop = stopTold(page);
+  if (!stop) return undefined;
+  const questions = placeQuestions(page);
+  const isOther = questions.some(({ asked }) => asked !== 'finalAmount' && asked !== 'balance');
+  if (isOther || questions.length === 0) return undefined;
+  const asked = questions.map(({ unit }) => unit);
+  const scope = (place: Span): boolean => !isIn([stop.within, ...asked], place);
+  const first = readPlan(page, { scope, as: 'saving', questions: [] });
+  const { payment, payments, paymentsPerYear, rate } = first.plan;
+  const k = momentOf(stop.place, asAsked(first.plan, 0, undefined));
+  if ((payment ?? 0) === 0 || payments === null || !rate || k === undefined || k <= 0 || k >= payments)
+    return undefined;
+  const owners = questions.map(({ place }) => {
+    const at = place && !place.same ? momentOf(place, asAsked(first.plan, 0, undefined)) : payments;
+    return at === payments ? 1 : at === k ? 0 : undefined;
+  });
+  const tokens = stop.place.taken.map(({ token }) => token);
+  const grown = secondPlan(page, { start: 0, end: 0 }, { years: (payments - k) / paymentsPerYear, tokens: [] }, first);
+  if (!grown || owners.includes(undefined)) return undefined;
+  const named = { ...first.plan, payments: k, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
+  const roles = new Map<number, Role>([...first.roles, ...tokens.map((at) => [at, 'after'] as const)]);
+  const owned = questions.map((each, at) => ({
+    ...each,
+    asked: 'finalAmount' as const,
+    place: undefined,
+    owner: owners[at]!,
+  }));
+  return readingOfPlans(
+    page,
+    [{ ...first, plan: named, roles, read: { ...first.read, missing: [] } }, grown],
+    owned,
+    () => undefined,
+  );
+}
+
 /** @returns nothing where it is not told that payments stop, or not asked what is there at a later time */
 export function readStoppedSaving(page: Page): DraftReading | undefined {
+  return readStoppedEarly(page) ?? readStoppedFor(page);
+}
+
+function readStoppedFor(page: Page): DraftReading | undefined {
   const found = stopped.exec(page.flat) ?? noMore.exec(page.flat);
   const made = Number(found?.[1] ?? NaN);
   const others = page.tokens.flatMap(({ form }, at) => (form === 'time' && at !== made ? [at] : []));

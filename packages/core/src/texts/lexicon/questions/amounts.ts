@@ -79,7 +79,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     17,
-    '(?:debt|loan) at the (?:start|outset|beginning)',
+    '(?:debt|loan) at the (?:start|outset|beginning)(?! of (?:the |its )?(?:@year|<o>))',
     'what must have been saved (?:when|by the time|before)',
   ),
   cue(

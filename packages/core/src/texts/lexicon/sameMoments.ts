@@ -1,0 +1,72 @@
+/**
+ * When something is, told in many ways: each is one way before any cue looks at it. A record is a pattern (see `pattern.ts`)
+ * and what it is read as, where `$1` is its first group with its words and marks as they stand. Adding one is adding a line.
+ */
+
+import { pattern } from '../pattern.ts';
+
+export interface SameMoment {
+  readonly words: RegExp;
+  readonly as: string;
+}
+
+const same = (words: string, as: string): SameMoment => ({ words: new RegExp(pattern(words).source, 'gd'), as });
+
+const whose = '(?:the|its|her|his|their|all|these|those)';
+const when = '(?:when|once|as soon as|after)';
+const thing = '(?:term|loan|mortgage|debt|lease|plan|contract|scheme|time|agreement)';
+/** "36 payments", "36 of these payments" */
+const payments = '<n>(?: (?:such|of (?:these|those|the|her|his|their)))?(?: <e>)? @payment';
+/** "36 of her 60 monthly payments", "3 of the 5 years" */
+const part = `<n> of (?:${whose} )?<tn>(?:(?: <e>)? @payment)?`;
+/** "24 payments", "two years" */
+const some = '<n>(?: <e>)? @payment|<t>';
+
+/** Payments that have been made, or a time that has passed. */
+const over = (words: (what: string) => string): SameMoment[] => [
+  same(words(`(${part}|<t>)`), 'after $1'),
+  same(words(`(${payments})`), 'once $1 have been made'),
+];
+
+export const sameMoments: readonly SameMoment[] = [
+  same(
+    `with (${part}|${some}) (?:still |yet )?(?:to (?:be made|make|go|come|run)|remaining|outstanding|unpaid|left to (?:run|go|make))`,
+    'with $1 left',
+  ),
+  same(`${when} (?:only )?(${some}) (?:still )?(?:remains?|(?:is|are) (?:still )?left)`, 'with $1 left'),
+  same(
+    `(${some}) before (?:its|the|her|his|their) (?:end|(?:last|final)(?: <e>)? payment|${thing} (?:ends|is over|runs out|expires|is (?:fully )?(?:paid off|repaid|cleared)))(?! of (?:the |its )?(?:first|last|@year|⟨))`,
+    'with $1 left',
+  ),
+  ...over((what) => `with ${what} (?:already |now )?(?:made|paid|done|gone|over|past|behind (?:him|her|them|it))`),
+  ...over(
+    (what) =>
+      `${when} ${what} (?:has|have) (?:now |already )?(?:been (?:made|paid)|passed|gone(?: by)?|elapsed|expired|run)`,
+  ),
+  ...over((what) => `${when} ${what} (?:is|are) (?:over|up|past|gone|made|paid)`),
+  ...over((what) => `${when} (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:now |already )?(?:made|paid) ${what}`),
+  ...over((what) => `after having (?:made|paid) ${what}`),
+  same('(?:upon|on|after) (?:making|paying) (?:the|her|his|their|its) ({o}(?: <e>)? payment)', 'after the $1'),
+  same(
+    '(?:as soon as|when|once) (?:the|her|his|their|its) ({o}(?: <e>)? payment) (?:is|has been|had been) (?:made|paid)',
+    'after the $1',
+  ),
+  same('at the time of (?:the|her|his|their|its) ({o}(?: <e>)? payment)', 'after the $1'),
+  same(
+    `on (?:the|its|her|his|their) ({o}) anniversary(?: of (?:the|its|her|his|their|this) ${thing})?`,
+    'at the end of the $1 year',
+  ),
+  same(`(<t>) into (?:the|its|her|his|their|this|that) ${thing}`, 'after $1'),
+  same('(?<=(?:^|[.?!;:)])\\s*)(<t>) from (?:now|today)(?=,)', 'after $1'),
+  same('at the (<t>) (?:mark|point|stage)', 'after $1'),
+  same('after (?:a|the) (?:period|time|span|term) of (<t>)', 'after $1'),
+  same('after (@year {n})', 'at the end of $1'),
+  same(
+    '(?:when|once|as soon as) (?:the|its|her|his|their) ({o} @year) (?:is (?:over|up|past)|has (?:passed|ended))',
+    'at the end of the $1',
+  ),
+  same(
+    '(?:on|at|upon) (?:the )?(?:close|completion|conclusion) of (?=(?:the |its |her |his |their )?⟨o\\d+⟩ @year)',
+    'at the end of ',
+  ),
+];
