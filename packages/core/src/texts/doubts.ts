@@ -49,6 +49,7 @@ export const roleNames: Readonly<Record<SettledRole, string>> = {
   finalAmount: 'final amount',
   finalAmountRate: 'residual',
   extra: 'extra payment',
+  withdrawn: 'withdrawal',
   skip: 'pause',
   after: 'after payment',
   from: 'from',

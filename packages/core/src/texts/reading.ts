@@ -24,6 +24,7 @@ export type Role =
   | 'finalAmount'
   | 'finalAmountRate'
   | 'extra'
+  | 'withdrawn'
   | 'skip'
   | 'after'
   | 'from'

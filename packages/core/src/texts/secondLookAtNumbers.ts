@@ -27,7 +27,8 @@ const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
     /(?<![a-z])(?:one|single|lump|whole|nothing|no|without|maturity|falls? due|due (?:at|after|in)|interest|grows?|accumulat\w*|invest\w*|deposit\w*|owed?s?|owing|debt|note|bill|in full|back|settle\w*|clear\w*|discharge\w*|amounts? to)(?![a-z])/.test(
       flat,
     );
-  return isLoan && !isOnce && plans.every(({ kind }) => kind === 'lump-sum')
+  const isReduced = plans.some(({ links }) => links?.some(({ plus = 0 }) => plus < 0));
+  return isLoan && !isOnce && !isReduced && plans.every(({ kind }) => kind === 'lump-sum')
     ? [doubt('kind', 'Is the loan repaid in one sum, or by payments?')]
     : [];
 };

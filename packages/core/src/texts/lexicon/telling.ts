@@ -138,7 +138,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'another extra payment',
-    '(?<!(?:deposits?|saves?|adds?|aside|puts?|pays?|away) )another (?:of )?<m> (?:at(?! the (?:end|beginning|start) of ⟨e)|with|after|in)|and again <m>',
+    '(?<!(?:deposits?|deposited|saves?|adds?|added|aside|puts?|pays?|paid|away|in) )another (?:of )?<m> (?:at(?! the (?:end|beginning|start) of ⟨e)|with|after|in)|and again <m>',
     ({ plans }) => plans.some(({ changes: all }) => all.length > 1),
   ),
   telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>

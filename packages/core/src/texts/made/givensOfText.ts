@@ -35,6 +35,7 @@ const names: Readonly<Partial<Record<Role, readonly [GivenKind, string]>>> = {
   finalAmount: ['money', 'final amount'],
   finalAmountRate: ['rate', 'residual'],
   extra: ['money', 'extra'],
+  withdrawn: ['money', 'withdrawal'],
 };
 
 const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|[A-Z]{3}(?=[\s\d]))\s?/;

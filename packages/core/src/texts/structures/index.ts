@@ -26,6 +26,7 @@ import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
 import { readSoldOn } from './soldOn.ts';
+import { readSumsInAndOut } from './sumsInAndOut.ts';
 import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
@@ -58,6 +59,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readToldPayment,
   readOtherSum,
   readGoalToo,
+  readSumsInAndOut,
   readInterestFirst,
   readDeferred,
   readPhases,
