@@ -63,6 +63,9 @@ export type ReadChange =
   | { readonly kind: 'payment'; readonly after: number; readonly by: number }
   | { readonly kind: 'skip'; readonly after: number; readonly payments: number; readonly keep: 'payments' | 'payment' };
 
+/** What a plan is called in which sums at several days come to one. */
+export const oneSum = 'in one';
+
 /** A field that is taken from an earlier plan's answer. */
 export interface ReadLink {
   readonly field: 'amount' | 'payment' | 'finalAmount' | 'ratePerPayment';

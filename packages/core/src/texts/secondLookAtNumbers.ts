@@ -16,6 +16,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...belowNothing(asks),
   ...countsSkipped(draft, asks),
   ...loanAsOneSum(page, draft),
+  ...paymentOfOneSum(draft),
   ...moreUnread(page, draft),
   ...toldAndSought(draft, asks),
 ];
@@ -32,6 +33,12 @@ const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
     ? [doubt('kind', 'Is the loan repaid in one sum, or by payments?')]
     : [];
 };
+
+/** Nothing is paid by payments where one sum grows to another. */
+const paymentOfOneSum = ({ plans }: DraftReading): ReadDoubt[] =>
+  plans.some(({ kind, unknown }) => kind === 'lump-sum' && unknown === 'payment')
+    ? [doubt('kind', 'One sum is read to grow to another. What is sought?')]
+    : [];
 
 /** Plans that are held against each other by payments that are told, and read to be found. */
 const toldAndSought = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>

@@ -282,8 +282,10 @@ export const comparedMissed = (page: Page, { asks, plans }: DraftReading): ReadD
   });
 
 /** "How much of the mortgage is still owed", read to ask for the payment. */
-export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] =>
+export const askedOtherwise = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
   asks.flatMap(({ quantity, place }) => {
+    // Sums at several days in one: "What is the payment?"
+    if (plans.length > 1 && plans.every(({ kind }) => kind === 'lump-sum')) return [];
     const unit = page.questions.find(({ start }) => start === place.start)?.unit;
     const known = heads[quantity];
     const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';

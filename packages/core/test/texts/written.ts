@@ -8563,6 +8563,11 @@ export const written: readonly Written[] = [
 
 /** Problems that cannot be solved as they stand. */
 export const doubtful: readonly string[] = [
+  'Debts of £1,000 due in 3 months and £2,000 due in 9 months are replaced by two equal payments in 6 and 12 months at 6% compounded monthly. Find the payments.',
+  'Two years ago Ida lent £2,000, and £1,000 one year ago, at 5% compounded annually. What is she owed now?',
+  'Sam owes £4,000 due now and £3,000 due in one year. He offers £5,000 in two years and the rest in three. At 6% compounded annually, what is the rest?',
+  'Nora put £6,000 into a fund at 4.8% compounded monthly. After two years she withdrew £1,000. How much interest did the fund earn in 5 years?',
+  'Bea had £10,000 in an account at 3% compounded annually. Two years later she took £11,000 out. What was there after 4 years?',
   'A car loan of $18,000 at 7.2% compounded monthly runs for 7 years. Nadia has made 36 payments and 24 are to go. How much does she still owe?',
   'A saver has made 30 deposits of $250 and wants to make 18 more. At 6% compounded monthly, what will she have at the end?',
   'A sinking fund of 16 half-yearly deposits must yield $120,000. The rate for the first 4 years is 4% compounded semi-annually, after that 5% compounded semi-annually. Find the deposit.',

@@ -7,7 +7,7 @@ import type { Exercise, Part } from '../../exercise/exercise.ts';
 import { roundTo } from '../../money/roundMoney.ts';
 import { slotNames, type SlotName } from '../../case/statement.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { ProblemReading, ReadAsk, ReadLink, ReadPlan } from '../reading.ts';
+import { oneSum, type ProblemReading, type ReadAsk, type ReadLink, type ReadPlan } from '../reading.ts';
 import { yearsIn } from '../tokens.ts';
 import { solvePlans } from '../answers.ts';
 import type { Settled } from '../settled.ts';
@@ -272,6 +272,8 @@ function stepPart({ link, part }: Step, plans: readonly ReadPlan[], drafts: read
   const args = link.args?.k === undefined ? undefined : { after: String(link.args.k) };
   const asked = questionOf({ id: planId(link.fromPlan), draft }, quantity, args);
   const isLess = isPaidByThen(link, plans[link.fromPlan]);
+  const isLater = link.quantity === 'amount' && plans.at(-1)?.name === oneSum;
+  if (isLater) return { ...asked, prompt: 'What is the later sum worth on the day of the sum before it?', part };
   const prompt = isLess ? asked.prompt.replace(/[.?]$/, ' and the extra payment with it$&') : asked.prompt;
   return { ...asked, prompt, part };
 }

@@ -10,7 +10,7 @@ import { expressionOf, isOfPayment, isTimeToldAgainst, isToldAgainst, sharedOf }
 import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { Compared, ReadAsk, ReadPlan, ReadQuantity, Unknown } from '../reading.ts';
+import { oneSum, type Compared, type ReadAsk, type ReadPlan, type ReadQuantity, type Unknown } from '../reading.ts';
 
 export interface PartsToMake {
   readonly asks: readonly ReadAsk[];
@@ -79,7 +79,11 @@ const HOW_LARGE = 'How large is the difference?';
 
 /** Where there are several plans, a usual question names its own. */
 const withName = (prompt: string, { name }: ReadPlan): string =>
-  name === undefined ? prompt : prompt.replace(/[.?]$/, (mark) => ` (${name})${mark}`);
+  name === oneSum
+    ? 'How large is the one sum?'
+    : name === undefined
+      ? prompt
+      : prompt.replace(/[.?]$/, (mark) => ` (${name})${mark}`);
 
 /** A plan converts a rate into one other, and seeks it in one compounding: in another it is no part of it. */
 function isOtherTarget({ quantity, plan, args }: ReadAsk, { asks, plans }: PartsToMake): boolean {

@@ -27,6 +27,7 @@ import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
 import { readSoldOn } from './soldOn.ts';
 import { readSumsInAndOut } from './sumsInAndOut.ts';
+import { readSumsInOne } from './sumsInOne.ts';
 import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
@@ -37,6 +38,7 @@ import { readYearlyRates } from './yearlyRates.ts';
 import { readSameWorth, readTwoTimings } from './twoTimings.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
+  readSumsInOne,
   readRates,
   readHalved,
   readPaidAndToGo,

@@ -28,8 +28,13 @@ interface Move {
 
 const more = '(?:(?:another|a further|an additional|an extra) )?';
 const goesOut = pattern(
-  `(?:withdraws?|withdrew|withdrawing|draws? out|drew out|removes|removed|(?:takes?|took|taking|draws?|drew)(?: out)?|withdrawals? of|(?:pays?|paid|repays?|repaid)(?: (?:off|back|her|him|them|the [a-z]+))?|payments? of|(?:repaid|reduced|paid off) by|spends|spent|uses|used) ${more}{mn}|{mn} (?:more )?(?:is|was|has been) (?:then )?(?:withdrawn|taken out|taken from|drawn out|removed)`,
+  `(?:withdraws?|withdrew|withdrawing|draws? out|drew out|removes|removed|(?:takes?|took|taking|draws?|drew)(?: out)?|withdrawals? of|spends|spent|uses|used) ${more}{mn}|{mn} (?:more )?(?:is|was|has been) (?:then )?(?:withdrawn|taken out|taken from|drawn out|removed)`,
 );
+/** Of a debt. */
+const paysOff = pattern(
+  `(?:(?:pays?|paid|repays?|repaid)(?: (?:off|back|her|him|them|the [a-z]+))?|payments? of|(?:repaid|reduced|paid off) by) ${more}{mn}`,
+);
+const isOwed = /(?<![a-z])(?:borrow(?:s|ed)?|owes?|owed|loan|debt|lends?|lent)(?![a-z])/;
 const goesIn = pattern(
   `(?:deposits?|deposited|adds?|added|adding|puts?(?: in(?:to)?| aside)?|pays? in|paid in|invests?|invested|deposit of|has|had|stood at|stands at|opened with|opened (?:an?|the) (?:[a-z]+ )?account with|inherit(?:s|ed)|(?:borrows?|borrowed|owes?|owed|lends?|lent)(?: (?:her|his|their|the|[a-z]+ by)? ?[a-z]+)?|loan of|debt of|wins|won|sum of|fund of) ${more}{mn}|{mn} (?:more )?(?:is|was|has been) (?:then )?(?:deposited|added|put in|put into|paid in|paid into|invested)`,
 );
@@ -55,6 +60,7 @@ function sumsOf(page: Page, asked: readonly Span[], payment: number): Map<number
   const heard = new Map<number, boolean>();
   for (const [words, isOut] of [
     [goesIn, false],
+    ...(isOwed.test(page.flat) ? [[paysOff, true] as const] : []),
     [goesOut, true],
   ] as const)
     for (const found of page.flat.matchAll(words)) heard.set(firstOf(found), isOut);
