@@ -8,6 +8,7 @@ import { flatten, type FlatText, type Span } from './flatText.ts';
 import { asidesOf } from './lexicon/asides.ts';
 import { kindCues } from './lexicon/kinds.ts';
 import { quotingCues, timingCues, type Quoting, type Timing } from './lexicon/terms.ts';
+import { rateOfLoanBeside } from './loanBesideFund.ts';
 import { lexicon, type Match } from './matches.ts';
 import { periodUses, type PeriodUse } from './periodUses.ts';
 import type { Question } from './question.ts';
@@ -48,8 +49,10 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
   const asides = asidesOf(flat.flat, sentences);
   const isTold = ({ start }: Span): boolean => !asides.some((each) => start >= each.start && start < each.end);
   const agreed = new Set(agreedTermOf(flat)?.tokens);
+  const beside = rateOfLoanBeside(flat, sentences);
   const signs = roleSigns(flat).map((each, at): readonly RoleSign[] => {
     const only = (role: 'ignored' | 'after'): RoleSign[] => [{ role, weight: 99, ...flat.places[at]! }];
+    if (at === beside) return only('ignored');
     return isTold(flat.places[at]!) ? (agreed.has(at) ? only('after') : each) : only('ignored');
   });
   return {

@@ -32,7 +32,7 @@ function retoldAs(text: FlatText, { words, as }: SameMoment): FlatText {
     for (const part of as.split(/(\$\d)/)) {
       const group = part.startsWith('$') ? match.indices![Number(part.slice(1))] : undefined;
       if (group) keep(...group);
-      else say(part, text.origins[match.index]!);
+      else if (!part.startsWith('$')) say(part, text.origins[match.index]!);
     }
     at = match.index + match[0].length;
     drop(match.index, at);

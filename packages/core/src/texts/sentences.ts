@@ -174,7 +174,7 @@ const whatIs =
 
 /** "…, counting the last smaller one": how it is to be answered. */
 const gloss =
-  /^(?:the |with the )?first (?:payment|instal[a-z]+|rental|deposit|withdrawal)(?: is| being| falls)? (?:due |made |paid )?(?:today|now|at once|immediately|on|in|one|a|after|at)(?![a-z])|^(?:the|its|her|his|their) [a-z]+ (?:is|are|falls?|comes?) (?:then )?(?:due|payable|called in)(?![a-z])|^(?:taking|treating|regarding|interpreting|rounding|ignoring|neglecting)(?![a-z])|^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included|^(?:the |its )(?:fees?|old one|option|discount)(?: being)? included|^(?:the |its )?(?:end(?: date)?|term|final date|number of payments) (?:being|is|was) (?:kept|unchanged|the same|left)/;
+  /^(?:the |with the )?first (?:payment|instal[a-z]+|rental|deposit|withdrawal)(?: is| being| falls)? (?:due |made |paid )?(?:(?:today|now|at once|immediately|on|in|one|a|after|at)(?![a-z])|⟨t)|^(?:the|its|her|his|their) [a-z]+ (?:is|are|falls?|comes?) (?:then )?(?:due|payable|called in)(?![a-z])|^(?:taking|treating|regarding|interpreting|rounding|ignoring|neglecting)(?![a-z])|^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included|^(?:the |its )(?:fees?|old one|option|discount)(?: being)? included|^(?:the |its )?(?:end(?: date)?|term|final date|number of payments) (?:being|is|was) (?:kept|unchanged|the same|left)/;
 
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;

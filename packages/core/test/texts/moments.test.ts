@@ -64,6 +64,26 @@ const read = (text: string) => {
   return { reading: `${plans.map(planInALine).join(' ; ')} || ${asks.map(askInALine).join(' ; ')}`, doubts };
 };
 
+/** Of payments by the month, the first of which falls seven months from now. */
+const begins =
+  `the first payment being due in 7 months | the first payment falling due 7 months from now | deferred for six months
+with the first payment 7 months from today | the first payment to be made at the end of seven months | the first 7 months from now
+deferred six months | the first one at the end of 7 months | the first payment being made 7 months hence | the first of them in 7 months
+with the first payment due 7 months from today | the first payment coming after 7 months | the first in 7 months' time
+the first payment at the end of the 7th month | with a deferral period of six months | first payment in 7 months
+where the first payment is made after 7 months | after a deferment of six months`
+    .split(/ \| |\n/)
+    .map((each) => each.trim());
+
+const deferred: Readonly<Record<string, (begin: string) => string>> = {
+  'of a debt': (begin) =>
+    `Ada buys furniture for £6,000 on credit at 9% compounded monthly. She pays by 24 equal monthly payments, ${begin}. What is the payment?`,
+  'of a contract': (begin) =>
+    `A contract pays £750 at the end of each month for 4 years, ${begin}. At 6.6% compounded monthly, what is the contract worth today?`,
+  'of a fund': (begin) =>
+    `Ada has £90,000 in a fund at 6.6% compounded monthly. She will draw equal amounts at the end of each month for 10 years, ${begin.replaceAll('payment', 'withdrawal')}. How much is each?`,
+};
+
 describe('a moment said in many ways', () => {
   test('there are many', () => expect(moments.length).toBeGreaterThan(60));
 
@@ -73,6 +93,19 @@ describe('a moment said in many ways', () => {
     expect(reading).toMatch(/36|n=24/);
     const others = moments.filter((moment) => {
       const other = read(told(moment));
+      return other.reading !== reading || other.doubts.length > 0;
+    });
+    expect(others).toEqual([]);
+  });
+});
+
+describe('payments that begin later, said in many ways', () => {
+  test.each(Object.entries(deferred))('%s', (_, told) => {
+    const { reading, doubts } = read(told(begins[0]!));
+    expect(doubts).toEqual([]);
+    expect(reading).toMatch(/n=6 p=12/);
+    const others = begins.filter((begin) => {
+      const other = read(told(begin));
       return other.reading !== reading || other.doubts.length > 0;
     });
     expect(others).toEqual([]);

@@ -7,6 +7,12 @@ const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|pu
 const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue(
+    'extra',
+    14,
+    '(?:pays?|paid|repays?|puts?) (?:off |back )?{m} (?:off )?(?:now|today|at once|immediately)(?: (?:in addition|besides|extra|as well))?,? and (?:keeps?|goes on|carries on|continues)',
+    '(?:pays?|paid|repays?|puts?) (?:off |back )?{m} (?:off )?(?:now|today|at once|immediately) (?:in addition|besides|extra|as well)',
+  ),
   cue('newPayment', 12, 'after <t>,? (?:he|she|they) (?:can|could|is able to) pay {m}(?= ?[.,;?])'),
   cue('extra', 13, '(?:after|with|at) the <o>(?: @payment)?,? {m} (?:more|extra|besides) (?:is|are|was|were) paid'),
   cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}'),

@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPayment',
+    13,
+    '(?:dealer|seller|lender|bank|shop|store|company|vendor|garage|builder|merchant|sale|it) requires? (?:an? |the )?(?:initial )?(?:cash )?(?:deposit|down payment) of {m}',
+  ),
+  cue(
     'price',
     13,
     'pays? (?:an?|the|his|her|their) [a-z -]{2,24} of {m} (?:at once|now|today|in cash|in one sum),? or',

@@ -28,7 +28,23 @@ const over = (words: (what: string) => string): SameMoment[] => [
   same(words(`(${payments})`), 'once $1 have been made'),
 ];
 
+const each = '( one| of (?:them|these|which)| @payment| @withdrawal| @deposit)';
+const falls = '(?:is|being|falls?|falling|coming|comes|to|be|due|made|paid|payable|only)';
+
+/** When payments begin that do not begin at once. */
+const begun: readonly SameMoment[] = [
+  same('(?:with|after|following) (?:an?|the) (?:deferral|deferment)(?: period)? of (<t>)', 'deferred for $1'),
+  same('(?:with|after|following) an? (<t>) (?:deferral|deferment)(?: period)?', 'deferred for $1'),
+  same('deferred (?:by )?(<t>)', 'deferred for $1'),
+  same(
+    `first${each}? (?:${falls} ){0,5}(?:in|after|at the end of) (<t>)(?: time)?(?! (?:of|or|at|and)(?![a-z]))`,
+    'first$1 being due $2 from now',
+  ),
+  same(`first${each}? (?:${falls} ){0,5}(<t>) (?:from (?:now|today)|hence)`, 'first$1 being due $2 from now'),
+];
+
 export const sameMoments: readonly SameMoment[] = [
+  ...begun,
   same(
     `with (${part}|${some}) (?:still |yet )?(?:to (?:be made|make|go|come|run)|remaining|outstanding|unpaid|left to (?:run|go|make))`,
     'with $1 left',

@@ -15,7 +15,7 @@ import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Across } from './severalPlans.ts';
 
 const later =
-  /deferred (?:for|by) ⟨t(\d+)⟩|(?:starting|beginning|commencing|starts?|begins?|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
+  /deferred (?:for|by) ⟨t(\d+)⟩|(?:starting|beginning|commencing|starts?|begins?|(?:the )?first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?])|(?:at the end of |in )?the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
 
 /** "… so that, after three years, 500 can be drawn each month": then the first of their periods begins. */
 const drawnAfter =
@@ -44,6 +44,15 @@ const firstDue =
 /** "ten equal payments, the first after three years" */
 const firstAfter =
   /⟨n\d+⟩ (?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:with |of which )?the first (?:one |of them |payment )?(?:(?:is|being|falls?|falling|comes?|to be|due|made|paid|payable) )*(?:only )?(?:after|in) ⟨t(\d+)⟩/;
+/** "24 monthly payments, starting in seven months", "…, deferred for six months" */
+const startsLater =
+  /payments,? (?:with (?:the )?payments )?(?:starting|beginning|commencing)(?: (?:only|in|at the end of))* (?:⟨t(\d+)⟩|the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
+const drawsLater =
+  /(?:withdrawals?|months?|years?|⟨[te]\d+⟩),? (?:with (?:the )?withdrawals )?(?:starting|beginning|commencing)(?: (?:only|in|at the end of))* (?:⟨t(\d+)⟩|the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
+const putOff = /(?:payments|withdrawals|years?|⟨[te]\d+⟩),? deferred for ⟨t(\d+)⟩/;
+const draws = /(?<![a-z])(?:withdraw\w*|draws?|pension)(?![a-z])/;
+const firstThen =
+  /first (?:(?:one|of (?:them|these|which)|payment|withdrawal|instalment|pension) )?(?:being )?(?:due )?(?:⟨t(\d+)⟩ (?:from now|from today|hence)|at the end of the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
 const theRest = /(?:remaining|other) ⟨n(\d+)⟩ (?:equal |level )?(?:⟨e\d+⟩ )?payments/;
 const startsThen =
   /(?:when|before|once|as|by the time) (?:he|she|they|it) (?:starts?|begins?) (?:to pay|to repay|paying|repaying)|(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
@@ -61,7 +70,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
   if (isOnce.test(page.flat)) return undefined;
   if (
     !wait ||
-    !/loan|borrow|debt|lent|lends|buy now|deferred|(?:payment|credit) plan|buyer|purchase|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(
+    !/loan|borrow|debt|lent|lends|buy now|deferred|on credit|(?:pays?|paid) (?:for it )?(?:by|in|with) ⟨n\d+⟩|(?:payment|credit) plan|buyer|purchase|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(
       page.flat,
     )
   )
@@ -153,8 +162,14 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
     );
   const begins = beginsLater.exec(page.flat);
   if (begins) return toldTime(page, begins[1] ?? begins[2]);
-  const first = firstDue.exec(page.flat) ?? firstAfter.exec(page.flat);
-  return first ? { ...toldTime(page, first[1]), isFirst: true } : undefined;
+  const isDrawn = draws.test(page.flat);
+  const off = isDrawn ? null : putOff.exec(page.flat);
+  if (off) return toldTime(page, off[1]);
+  const first =
+    firstDue.exec(page.flat) ??
+    firstAfter.exec(page.flat) ??
+    (isDrawn ? null : (firstThen.exec(page.flat) ?? startsLater.exec(page.flat)));
+  return first ? { ...toldTime(page, first[1] ?? first[2]), isFirst: true } : undefined;
 }
 
 const drawnAsked: ReadonlySet<string> = new Set([
@@ -169,7 +184,10 @@ const drawnAsked: ReadonlySet<string> = new Set([
 /** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
 function readDrawnLater(page: Page): DraftReading | undefined {
   const lies = untouched.exec(page.flat);
-  const found = lies && drawnThen.test(page.flat.slice(lies.index)) ? lies : drawnFrom.exec(page.flat);
+  const lying = lies && drawnThen.test(page.flat.slice(lies.index)) ? lies : drawnFrom.exec(page.flat);
+  const isDrawn = draws.test(page.flat);
+  const first = lying || !isDrawn ? null : (firstThen.exec(page.flat) ?? drawsLater.exec(page.flat));
+  const found = lying ?? first ?? (isDrawn ? putOff.exec(page.flat) : null);
   if (!found || /sav(?:e|es|ing)|deposits/.test(page.flat)) return undefined;
   const time = toldTime(
     page,
@@ -177,17 +195,20 @@ function readDrawnLater(page: Page): DraftReading | undefined {
   );
   const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
   if (!questions.every(({ asked }) => drawnAsked.has(asked))) return undefined;
-  const drawn = readPlan(page, {
+  const paidOut = readPlan(page, {
     scope: without(...spansOfTime(page, time)),
     as: 'drawing-down',
     questions: questionsOf(questions, 1),
   });
-  const { plan } = drawn;
+  const { plan } = paidOut;
   // The payment is sought, or how many there are.
   const isOpen = (plan.payment === null) !== (plan.payments === null);
   if (plan.amount === null || !isOpen || !plan.rate) return undefined;
-  const both = lyingFirst(drawn, time, 'drawing');
-  return readingOfPlans(page, both, questions, (question, plans) => comparedBy(page, question, plans));
+  const years = time.years - (first && plan.timing === 'end' ? 1 / plan.paymentsPerYear : 0);
+  if (!(years > 1e-9)) return undefined;
+  const both = lyingFirst(paidOut, { ...time, years }, 'drawing');
+  const reading = readingOfPlans(page, both, questions, (question, plans) => comparedBy(page, question, plans));
+  return first && isBegunAtEnd(page, first[0]) ? { ...reading, doubts: [...reading.doubts, firstOrPeriod] } : reading;
 }
 
 /** A plan whose amount lies for a while first: what it is by then, and the plan that goes on from it. */
@@ -236,9 +257,13 @@ function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 
 function readPaidLater(page: Page): DraftReading | undefined {
   const found = drawnAfter.exec(page.flat) ?? later.exec(page.flat);
   // What is deferred for so long has its first period then.
-  const exact = found && !/^(?:start|begin|commenc|the first)/.test(found[0]);
-  const token = Number(found?.[1] ?? found?.[2] ?? found?.[3]);
+  const exact = found && !/^(?:start|begin|commenc|the first|first)/.test(found[0]);
   if (!found) return undefined;
+  const time = toldTime(
+    page,
+    found.slice(1).find((each) => each !== undefined),
+  );
+  const token = time.token!;
   const questions = ownedQuestions(page, () => 1);
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;
   const place = page.places[token]!;
@@ -247,9 +272,9 @@ function readPaidLater(page: Page): DraftReading | undefined {
   // Payments at the end begin a period before the first of them falls.
   const isEnd = page.timings.some(({ says, start, end }) => says === 'end' && (start > place.start || end < place.end));
   const plan: ReadPlan = { ...told, timing: isEnd ? 'end' : 'beginning' };
-  const before = yearsOf(page, token) - (isEnd && !exact ? 1 / plan.paymentsPerYear : 0);
+  const before = time.years - (isEnd && !exact ? 1 / plan.paymentsPerYear : 0);
   // The first payment a period from now is late in nothing.
-  const isLate = yearsOf(page, token) > 1 / plan.paymentsPerYear + 1e-9;
+  const isLate = time.years > 1 / plan.paymentsPerYear + 1e-9;
   if (!isLate || plan.payment === null || plan.payments === null || !plan.rate) return undefined;
   const grown: ReadPlan = {
     ...grownFor(plan, before, { amount: null, unknown: 'amount' }),
@@ -268,5 +293,9 @@ function readPaidLater(page: Page): DraftReading | undefined {
   const isUnclear = isEnd && !exact && !/first/.test(found[0]);
   return isUnclear ? { ...reading, doubts: [...reading.doubts, firstOrPeriod] } : reading;
 }
+
+/** "At the end of each month, starting in 25 months". */
+const isBegunAtEnd = (page: Page, words: string): boolean =>
+  !/first/.test(words) && page.timings.some(({ says }) => says === 'end');
 
 const firstOrPeriod = doubt('timing', 'The first payment is taken to fall then. Does its period only begin then?', []);

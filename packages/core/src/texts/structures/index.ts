@@ -18,6 +18,7 @@ import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readAmountThenChanged } from './amountThenChanged.ts';
 import { readPaidAndToGo } from './paidAndToGo.ts';
+import { readPaidAtOnce } from './paidAtOnce.ts';
 import { readPaidDownTo } from './paidDownTo.ts';
 import { readPaidFirst } from './paidFirst.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
@@ -45,6 +46,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readEndSooner,
   readPaidDownTo,
   readFeeKept,
+  readPaidAtOnce,
   readStillToMake,
   readRefinanced,
   readAtFoundRate,

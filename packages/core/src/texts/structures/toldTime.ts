@@ -1,7 +1,7 @@
 /** A time that a text tells by a mark of its own, or as "the first year", which has none. */
 
 import type { Span } from '../flatText.ts';
-import type { Page } from '../page.ts';
+import { tokenAt, type Page } from '../page.ts';
 import type { Role } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
 
@@ -11,8 +11,17 @@ export interface ToldTime {
 }
 
 /** @param token the number of its mark, as a pattern found it; nothing for "the first year" */
-export const toldTime = (page: Page, token: string | undefined): ToldTime =>
-  token === undefined ? { token: undefined, years: 1 } : { token: Number(token), years: yearsOf(page, Number(token)) };
+export function toldTime(page: Page, token: string | undefined): ToldTime {
+  if (token === undefined) return { token: undefined, years: 1 };
+  const at = Number(token);
+  const { form, value } = tokenAt(page, at);
+  if (form !== 'nth') return { token: at, years: yearsOf(page, at) };
+  // "the end of the 25th month"
+  const [, unit = ''] = /^ (month|quarter|half-year|year)/.exec(page.flat.slice(page.places[at]!.end)) ?? [];
+  return { token: at, years: value * (lengths[unit] ?? NaN) };
+}
+
+const lengths: Readonly<Record<string, number>> = { month: 1 / 12, quarter: 1 / 4, 'half-year': 1 / 2, year: 1 };
 
 /** Where it stands, if it has a mark. */
 export const spansOfTime = (page: Page, { token }: ToldTime): Span[] =>
