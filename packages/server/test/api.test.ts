@@ -222,7 +222,7 @@ describe('the demo', () => {
       'unreadable',
     ]);
     expect(slips.filter(({ id }) => causes.has(id)).length).toBeGreaterThan(slips.length / 2);
-  });
+  }, 180_000);
 
   it('is loaded whole or not at all', async () => {
     await loadDemo(open.database);

@@ -6,6 +6,10 @@ import { quantitySought } from './quantitySought.ts';
 import type { Question } from './question.ts';
 import type { ReadPlan } from './reading.ts';
 
+/** "There are 188 payments left." */
+export const tellsWhatIsLeft =
+  /⟨[nt]\d+⟩(?: (?:⟨e\d+⟩ )?payments)? (?:are |is )?(?:still )?(?:left|to (?:go|come|be made)|remain(?:ing)?)(?![a-z])/;
+
 /** A question as it is meant behind the one before, and of what the plan does not state. */
 export function heardAs(
   page: Page,
@@ -33,6 +37,9 @@ export function heardAs(
   // "The same sum is saved each month. How much?"
   const isBare = all.length === 1 && /^\W*how much\W*$/.test(words);
   if (each.asked === 'difference' && isBare) return { ...each, asked: quantitySought[plan.unknown] };
+  // "There are 188 payments left. How much does she owe?"
+  if (each.asked === 'balance' && !each.place && plan.unknown === 'amount' && tellsWhatIsLeft.test(page.flat))
+    return { ...each, asked: 'amount' };
   // "How much is there at the end? How much was deposited?"
   if (
     each.asked === 'amount' &&

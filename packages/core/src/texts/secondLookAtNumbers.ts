@@ -17,6 +17,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...countsSkipped(draft, asks),
   ...loanAsOneSum(page, draft),
   ...paymentOfOneSum(draft),
+  ...sumOfEach(page, draft),
   ...moreUnread(page, draft),
   ...toldAndSought(draft, asks),
 ];
@@ -33,6 +34,15 @@ const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
     ? [doubt('kind', 'Is the loan repaid in one sum, or by payments?')]
     : [];
 };
+
+/** "6,000 is borrowed at the start of each of four years", read as one sum. */
+const sumOfEach = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
+  plans.every(({ kind }) => kind === 'lump-sum') &&
+  /⟨m\d+⟩ (?:[a-z]+ ){0,3}(?:at the (?:start|beginning|end|close) of |in |for )?(?:each|every one) of (?:the |her |his |their )?(?:(?:first|next|last) )?⟨[tn]\d+⟩/.test(
+    page.flat,
+  )
+    ? [doubt('kind', 'Is this one sum, or one each time?')]
+    : [];
 
 /** Nothing is paid by payments where one sum grows to another. */
 const paymentOfOneSum = ({ plans }: DraftReading): ReadDoubt[] =>

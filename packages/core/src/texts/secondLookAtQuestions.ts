@@ -1,6 +1,7 @@
 /** The second look at what is asked: is every question read, each as what its words are about? */
 
 import { doubt, notUnderstood, quoteOf } from './doubts.ts';
+import { tellsWhatIsLeft } from './heardAs.ts';
 import type { DraftReading } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { headOf, heads, needs } from './lexicon/heads.ts';
@@ -289,7 +290,8 @@ export const askedOtherwise = (page: Page, { asks, plans }: DraftReading): ReadD
     const unit = page.questions.find(({ start }) => start === place.start)?.unit;
     const known = heads[quantity];
     const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';
-    const isOther = known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
+    const isLeft = quantity === 'amount' && tellsWhatIsLeft.test(page.flat);
+    const isOther = !isLeft && known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
     const need = needs[quantity];
     const words = unit ? page.flat.slice(unit.start, unit.end) : '';
     // "… (a) in year 1, (b) in year 4": what is asked stands before.

@@ -8563,6 +8563,7 @@ export const written: readonly Written[] = [
 
 /** Problems that cannot be solved as they stand. */
 export const doubtful: readonly string[] = [
+  'A student borrowed £6,000 at the start of each of four years of study at 4% compounded annually. What does she owe at the end of the fourth year?',
   'Debts of £1,000 due in 3 months and £2,000 due in 9 months are replaced by two equal payments in 6 and 12 months at 6% compounded monthly. Find the payments.',
   'Two years ago Ida lent £2,000, and £1,000 one year ago, at 5% compounded annually. What is she owed now?',
   'Sam owes £4,000 due now and £3,000 due in one year. He offers £5,000 in two years and the rest in three. At 6% compounded annually, what is the rest?',

@@ -184,7 +184,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     11,
     '(?:pause|holiday|break|gap|suspension|deferment|respite|stop|interruption|relief|standstill)(?: of| for| lasting)* {tn}',
     '{tn} (?:payment[- ])?(?:pause|holiday|break|respite|deferment)',
-    '(?:leaves? out|drops|passes over|pauses?|paused|stops? paying|skips?|skipped|miss|misses|missed|suspends?|suspended|omits?)(?: [a-z]+){0,3}(?: for)? {tn}',
+    '(?:leaves? out|drops|passes over|pauses?|paused|stops? paying|skips?|skipped|miss|misses|missed|suspends?|suspended|omits?)(?: (?!no(?![a-z]))[a-z]+){0,3}(?: for)? {tn}',
     '(?:no|without) (?:@payment|payment)s?(?: [a-z]+){0,3} for {t}',
     'excused ~?{n}',
     'nothing (?:is|was|will be) paid(?: in)? for {t}',

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
+    13,
+    '(?:during|for|in|over) (?:the )?first <t>,? ~~<p>(?: compounded)?(?: <e>)?,? (?:and|then|and then),? (?:during|for|in|over) the (?:next|following|last|remaining|other) <t>,? (?:(?:it|the [a-z]+) (?:earns|pays|bears|yields) |at )?{p}',
+  ),
+  cue(
+    'newRate',
     12,
     '(?:agrees?|decides?|offers?|has|wants?) to (?:lower|raise|cut|reduce|increase) the (?:interest )?rate to {p}',
   ),

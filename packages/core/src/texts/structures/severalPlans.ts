@@ -223,7 +223,7 @@ function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
         return { by: 'amount', want: wantsMost ? 'most' : 'least' };
       const isPayment =
         /payment|instal|each month|monthly|⟨[ea]\d+⟩/.test(words) && !/in all|total|cost|altogether/.test(words);
-      const by = /interest/.test(words)
+      const by = /(?<!rate of )interest(?! rate)/.test(words)
         ? 'totalInterest'
         : plan?.unknown === 'payment' && isPayment
           ? 'payment'

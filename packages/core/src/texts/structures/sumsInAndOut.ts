@@ -177,8 +177,9 @@ function endOf(
 }
 
 const asksEnd: ReadonlySet<string> = new Set(['finalAmount', 'balance']);
-const asksToSettle: ReadonlySet<string> = new Set(['leftToPay', 'lastPayment', 'payment', 'amount']);
-const settles = /clear|settle|pay(?:s)? off|discharge|final payment|last payment|repay|extinguish/;
+const asksToSettle: ReadonlySet<string> = new Set(['leftToPay', 'lastPayment', 'payment', 'newPayment', 'amount']);
+const settles =
+  /(?:second|third|other|remaining) payment|remainder|clear|settle|pay(?:s)? off|discharge|final payment|last payment|repay|extinguish/;
 
 /** "What payment five years from now clears the debt?": what is owed then. */
 const heardAsOwed = (page: Page, each: PlacedQuestion): PlacedQuestion =>
