@@ -38,7 +38,7 @@ const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
 /** "6,000 is borrowed at the start of each of four years", read as one sum. */
 const sumOfEach = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
   plans.every(({ kind }) => kind === 'lump-sum') &&
-  /⟨m\d+⟩ (?:[a-z]+ ){0,3}(?:at the (?:start|beginning|end|close) of |in |for )?(?:each|every one) of (?:the |her |his |their )?(?:(?:first|next|last) )?⟨[tn]\d+⟩/.test(
+  /⟨m\d+⟩ (?:[a-z]+ ){0,3}(?:at the (?:start|beginning|end|close) of |in |for )?(?:each|every one) of (?:the |her |his |their )?(?:(?:first|next|last) )?⟨t\d+⟩/.test(
     page.flat,
   )
     ? [doubt('kind', 'Is this one sum, or one each time?')]
