@@ -8,7 +8,7 @@ import type { ReadPlan } from './reading.ts';
 
 /** "There are 188 payments left." */
 export const tellsWhatIsLeft =
-  /⟨[nt]\d+⟩(?: (?:⟨e\d+⟩ )?payments)? (?:are |is )?(?:still )?(?:left|to (?:go|come|be made)|remain(?:ing)?)(?![a-z])/;
+  /⟨[nt]\d+⟩(?: (?:⟨e\d+⟩ )?payments)? (?:are |is )?(?:still )?(?:left|to (?:go|run|come|be made)|remain(?:s|ing)?)(?![a-z])/;
 
 /** A question as it is meant behind the one before, and of what the plan does not state. */
 export function heardAs(

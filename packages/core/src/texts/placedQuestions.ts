@@ -221,7 +221,8 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 /** "… pays nothing for a year. What is owed at the end of that year?" */
 function afterPause(page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace | undefined {
   const said = page.flat.slice(unit.start, unit.end);
-  const skips = kind === 'moment' ? changesOfText(page).filter((each) => each.kind === 'skip') : [];
+  if (kind !== 'moment' || !/(?:end|close) of (?:that|this|the|those|these)(?![a-z])/.test(said)) return undefined;
+  const skips = changesOfText(page).filter((each) => each.kind === 'skip');
   // "… at the end of those six months?"
   const again = Number(/(?:end|close) of (?:those|these|the) ⟨[tn](\d+)⟩(?: months)?(?![a-z])/.exec(said)?.[1] ?? NaN);
   const isAgain = skips.some(({ token }) => page.tokens[again]?.value === page.tokens[token]?.value);

@@ -7,7 +7,7 @@ import type { Span } from './flatText.ts';
 import { headOf, heads, needs } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { Question } from './question.ts';
-import type { ReadAsk, ReadDoubt } from './reading.ts';
+import { oneSum, type ReadAsk, type ReadDoubt } from './reading.ts';
 import { isAnswered, partsIn } from './sentences.ts';
 
 /** "(a) … (b) … (c) …" with fewer questions than parts. */
@@ -116,7 +116,21 @@ export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
   ...numberedMissed(page, asks),
   ...inOrUntil(page, asks),
   ...eachAsOne(page, asks),
+  ...untilOrFrom(page, asks),
 ];
+
+/** "How much interest does she pay after the third year?": until then, or from then on? */
+const untilOrFrom = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(({ quantity }) => quantity === 'interestIn') &&
+  page.sentences.some(
+    (each) =>
+      each.asks &&
+      /interest (?:(?:is|will be) paid|(?:does|do|will|must) (?:he|she|they|it|[a-z]+) pay) after (?:the |his |her |their )?(?:⟨o|first)/.test(
+        each.text,
+      ),
+  )
+    ? [doubt('asks', 'Is it what is paid until then, or from then on?')]
+    : [];
 
 const ofTimes: ReadonlySet<string> = new Set(['totalInterest', 'interestIn', 'principalIn', 'balanceAfter']);
 
@@ -284,13 +298,14 @@ export const comparedMissed = (page: Page, { asks, plans }: DraftReading): ReadD
 
 /** "How much of the mortgage is still owed", read to ask for the payment. */
 export const askedOtherwise = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
-  asks.flatMap(({ quantity, place }) => {
+  asks.flatMap(({ quantity, place, plan }) => {
     // Sums at several days in one: "What is the payment?"
-    if (plans.length > 1 && plans.every(({ kind }) => kind === 'lump-sum')) return [];
+    if (plan !== null && plans[plan]?.name === oneSum) return [];
     const unit = page.questions.find(({ start }) => start === place.start)?.unit;
     const known = heads[quantity];
     const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';
-    const isLeft = quantity === 'amount' && tellsWhatIsLeft.test(page.flat);
+    const isLeft =
+      quantity === 'amount' && /(?<![a-z])ow(?:e|es|ed|ing)(?![a-z])/.test(head) && tellsWhatIsLeft.test(page.flat);
     const isOther = !isLeft && known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
     const need = needs[quantity];
     const words = unit ? page.flat.slice(unit.start, unit.end) : '';

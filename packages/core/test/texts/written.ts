@@ -8563,6 +8563,11 @@ export const written: readonly Written[] = [
 
 /** Problems that cannot be solved as they stand. */
 export const doubtful: readonly string[] = [
+  'A venture costs £10,000 in one year and brings £25,000 in three years. What is its present value at 8% compounded annually?',
+  'Ada deposits £2,000 in one year and withdraws £1,000 in three years. Money earns 5% compounded annually. What single sum invested today is worth the same?',
+  'Ada borrows £12,000 at 7.2% compounded monthly and repays it with equal payments at the end of each month for 5 years. How much interest is paid after the third year?',
+  'A firm borrowed £20,000 at 6% compounded monthly. It pays £3,000 of fees after one year and £4,000 after two years. What does it owe after three years?',
+  'Ella invests £5,000 at 4% compounded annually. Her sister invests £3,000 two years later and takes out £500 a year after that. What does the sister have after 6 years?',
   'A student borrowed £6,000 at the start of each of four years of study at 4% compounded annually. What does she owe at the end of the fourth year?',
   'Debts of £1,000 due in 3 months and £2,000 due in 9 months are replaced by two equal payments in 6 and 12 months at 6% compounded monthly. Find the payments.',
   'Two years ago Ida lent £2,000, and £1,000 one year ago, at 5% compounded annually. What is she owed now?',

@@ -3,6 +3,7 @@
 import { changesOfText } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
+import { tellsWhatIsLeft } from '../heardAs.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
@@ -21,7 +22,7 @@ import {
 const now = /(?<![a-z])(?:today|now|at once|immediately|right away|straight away)(?![a-z])/;
 /** What is told is the debt as it stands. */
 const asItStands =
-  /(?<![a-z])(?:outstanding|remaining|current|present) (?:balance|debt|loan|mortgage|term)|still owes?|⟨[tn]\d+⟩(?: (?:⟨e\d+⟩ )?payments)? (?:are |is )?(?:still )?(?:left|remain(?:s|ing)?|to (?:go|run|come))(?![a-z])/;
+  /(?<![a-z])(?:outstanding|remaining|current|present) (?:balance|debt|loan|mortgage|term)|still owes?(?![a-z])/;
 const when =
   /(?<![a-z])(?:after|with|at the end of|following|in|later)(?: (?:the|his|her|their|its))? ?(?:⟨[tno]|first|last)|⟨t\d+⟩ later/;
 
@@ -36,7 +37,7 @@ export function readPaidAtOnce(page: Page): DraftReading | undefined {
   const isOnTheWay =
     / ago(?![a-z])/.test(page.flat) || /(?<![a-z])then(?![a-z])/.test(page.flat.slice(sentence.start, place.start));
   if (isOnTheWay) return undefined;
-  if (!now.test(sentence.text) && !asItStands.test(page.flat)) return undefined;
+  if (!now.test(sentence.text) && !asItStands.test(page.flat) && !tellsWhatIsLeft.test(page.flat)) return undefined;
   const clause = clausesOf(page).find((each) => isIn([each], place)) ?? sentence;
   const questions = ownedQuestions(page, (each): Owner => {
     if (each.unit.end <= place.start) return 0;
@@ -84,6 +85,7 @@ const sooner =
       return { quantity: 'difference', args: { of: 'years', between: [0, 1] } };
     if (/(?:fewer|less|many) (?:⟨e\d+⟩ )?payments|payments (?:are |is )?saved/.test(said))
       return { quantity: 'difference', args: { of: 'payments', between: [0, 1] } };
-    const { quantity, args } = comparedBy(page, question, plans);
-    return { quantity, args };
+    // What is paid off today is paid, too: what is saved in all is interest.
+    const { args } = comparedBy(page, question, plans);
+    return { quantity: 'difference', args: { ...args, of: args.of === 'totalPaid' ? 'totalInterest' : args.of } };
   };

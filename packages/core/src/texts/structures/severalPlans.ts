@@ -16,6 +16,9 @@ export type Owner = number | 'each' | 'across';
 
 export type Owned = PlacedQuestion & { readonly owner: Owner };
 
+/** What plans are called that follow one another. */
+export const nameOfPlan = (at: number): string => ['first', 'second', 'third', 'fourth', 'fifth'][at] ?? String(at + 1);
+
 export const ownedQuestions = (page: Page, ownerOf: (question: PlacedQuestion) => Owner): Owned[] =>
   placeQuestions(page).map((question) => ({ ...question, owner: ownerOf(question) }));
 

@@ -14,7 +14,7 @@ import type { ReadChange, ReadPlan, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../tokens.ts';
 import { clausesOf, isIn } from './clauses.ts';
-import { readingOfPlans, wordsOf } from './severalPlans.ts';
+import { nameOfPlan, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 /** A sum that goes in or out, and the words that say when; none for what is there from the start. */
 interface Move {
@@ -36,7 +36,15 @@ const paysOff = pattern(
 );
 const isOwed = /(?<![a-z])(?:borrow(?:s|ed)?|owes?|owed|loan|debt|lends?|lent)(?![a-z])/;
 const goesIn = pattern(
-  `(?:deposits?|deposited|adds?|added|adding|puts?(?: in(?:to)?| aside)?|pays? in|paid in|invests?|invested|deposit of|has|had|stood at|stands at|opened with|opened (?:an?|the) (?:[a-z]+ )?account with|inherit(?:s|ed)|(?:borrows?|borrowed|owes?|owed|lends?|lent)(?: (?:her|his|their|the|[a-z]+ by)? ?[a-z]+)?|loan of|debt of|wins|won|sum of|fund of) ${more}{mn}|{mn} (?:more )?(?:is|was|has been) (?:then )?(?:deposited|added|put in|put into|paid in|paid into|invested)`,
+  `(?:deposits?|deposited|adds?|added|adding|puts?(?: in(?:to)?| aside)?|pays? in|paid in|invests?|invested|deposit of|(?:borrows?|borrowed|owes?|owed|lends?|lent)(?: (?:her|his|their|the|[a-z]+ by)? ?[a-z]+)?|loan of|debt of) ${more}{mn}|{mn} (?:more )?(?:is|was|has been) (?:then )?(?:deposited|added|put in|put into|paid in|paid into|invested)`,
+);
+/** It is there from the start, and goes in at no later time. */
+const isThere = pattern(
+  '(?:has|had|stood at|stands at|opened with|opened (?:an?|the) (?:[a-z]+ )?account with|inherit(?:s|ed)|wins|won|sum of|fund of) {mn}',
+);
+/** "3,000 of fees", "her sister takes out 500": another story. */
+const isOther = pattern(
+  '{mn} (?:of|in|as|for) (?:the )?(?:[a-z]+ )?(?:fees?|interest|tax(?:es)?|rent)|(?:his|her|their) (?:sister|brother|wife|husband|partner|friend|son|daughter|mother|father)',
 );
 /** "…, and 2,500 after three years" */
 const alsoGoes = pattern(
@@ -62,6 +70,7 @@ function sumsOf(page: Page, asked: readonly Span[], payment: number): Map<number
     [goesIn, false],
     ...(isOwed.test(page.flat) ? [[paysOff, true] as const] : []),
     [goesOut, true],
+    [isThere, false],
   ] as const)
     for (const found of page.flat.matchAll(words)) heard.set(firstOf(found), isOut);
   for (const found of page.flat.matchAll(alsoGoes)) {
@@ -192,6 +201,7 @@ export function readSumsInAndOut(page: Page): DraftReading | undefined {
   const questions = placeQuestions(page).map((each) => heardAsOwed(page, each));
   if (questions.length !== 1 || !questions.every(({ asked }) => asksEnd.has(asked)) || stops.test(page.flat))
     return undefined;
+  if (page.flat.match(isOther)) return undefined;
   const asked = questions.map(({ unit }) => unit);
   const payment = page.tokens.findIndex(({ form }, at) => form === 'money' && isRegularAt(page, at));
   const sums = sumsOf(page, asked, payment);
@@ -203,7 +213,8 @@ export function readSumsInAndOut(page: Page): DraftReading | undefined {
   const atStart = all.filter(({ when }) => !when);
   const isOneAtStart =
     (payment < 0 ? atStart.length === 1 : atStart.length < 2) &&
-    atStart.every((each) => each === all[0] && !each.isOut);
+    atStart.every((each) => each === all[0] && !each.isOut) &&
+    [...page.flat.matchAll(isThere)].every((each) => !moves.some(({ token }) => token === firstOf(each)));
   const isMoved = moves.some(({ isOut }) => isOut) || (payment < 0 && moves.length > 1);
   if (!isOneAtStart || !isMoved) return undefined;
   const used = moves.flatMap(({ token, taken }) => [token, ...taken]);
@@ -241,8 +252,6 @@ export function readSumsInAndOut(page: Page): DraftReading | undefined {
   );
 }
 
-const names = ['first', 'second', 'third', 'fourth'];
-
 /** What is put in is an extra sum; what is taken out ends a plan, and the next begins with what is left. */
 function cutAtEachOut(
   page: Page,
@@ -261,7 +270,7 @@ function cutAtEachOut(
     );
     const plan: ReadPlan = {
       ...first.plan,
-      ...(outs.length > 0 ? { name: at === outs.length ? 'then' : (names[at] ?? String(at + 1)) } : {}),
+      ...(outs.length > 0 ? { name: at === outs.length ? 'then' : nameOfPlan(at) } : {}),
       payments: to - from,
       finalAmount: null,
       unknown: 'finalAmount',

@@ -11,7 +11,7 @@ import { oneSum, type ReadPlan, type Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../tokens.ts';
 import { isIn } from './clauses.ts';
-import { readingOfPlans } from './severalPlans.ts';
+import { nameOfPlan, readingOfPlans } from './severalPlans.ts';
 
 /** A sum and when it is due, in years from today, with the number that says so. */
 interface Due {
@@ -56,6 +56,21 @@ function duesOf(page: Page): Due[] | undefined {
   return [...heard.values()].sort((one, other) => one.years - other.years);
 }
 
+const comesIn =
+  /(?<![a-z])(?:borrow(?:s|ed)?|deposit(?:s|ed)?|puts?|invest(?:s|ed)?|lends?|lent|costs?|buys?|bought|spends?|spent)(?![a-z])/g;
+const goesOut =
+  /(?<![a-z])(?:pay(?:s|ing)?|paid|repays?|repaid|withdraw(?:s|n)?|withdrew|takes?|took|tak(?:e|ing) out|brings?|brought|returns?|returned|receives?|received|gets?|provides?|yields?)(?![a-z])/g;
+
+/** "She borrows 9,000 now, and pays 2,000 in one year": what goes one way and what goes the other are not added up. */
+function goOneWay({ flat, places }: Page, dues: readonly Due[]): boolean {
+  const ways = dues.map(({ token }) => {
+    const told = flat.slice(0, places[token]!.start);
+    const [into, out] = [comesIn, goesOut].map((words) => [...told.matchAll(words)].at(-1)?.index ?? -1);
+    return into === out ? 0 : into! > out! ? 1 : -1;
+  });
+  return !(ways.includes(1) && ways.includes(-1));
+}
+
 /** For when the one sum is asked, in years from today. */
 function dayAsked(
   page: Page,
@@ -80,7 +95,7 @@ export function readSumsInOne(page: Page): DraftReading | undefined {
   if (!isChoice && !inOne.test(page.flat)) return undefined;
   const dues = duesOf(page);
   const day = dues && (dayAsked(page, dues) ?? (isChoice ? { years: 0, taken: [] } : undefined));
-  if (!dues || !day) return undefined;
+  if (!dues || !day || !goOneWay(page, dues)) return undefined;
   const taken = [...dues.flatMap(({ token, time }) => (time === undefined ? [token] : [token, time])), ...day.taken];
   // "… are replaced by two equal payments": every number is one of them, or counts them.
   const isLeft = page.tokens.some(
@@ -133,11 +148,9 @@ const pays = /(?<![a-z])(?:pays?|owes?|costs?|buyer|settles?|debts?)(?![a-z])/;
 function plansOfEach(told: ReadPlan, dues: readonly Timed[], at: number): ReadPlan[] | undefined {
   const bare: ReadPlan = { ...told, kind: 'lump-sum', amount: null, payment: 0, changes: [], unknown: 'amount' };
   return dues.length === 2 && at === 0 && dues.every(({ k }) => k > 0)
-    ? dues.map(({ value, k }, each) => ({ ...bare, name: names[each] ?? '', payments: k, finalAmount: value }))
+    ? dues.map(({ value, k }, each) => ({ ...bare, name: nameOfPlan(each), payments: k, finalAmount: value }))
     : undefined;
 }
-
-const names = ['first', 'second', 'third', 'fourth', 'fifth'];
 
 /** From the last sum back to the day, or to the first of them and on from there. */
 function plansTo(told: ReadPlan, dues: readonly Timed[], at: number): ReadPlan[] | undefined {
@@ -162,7 +175,7 @@ function plansTo(told: ReadPlan, dues: readonly Timed[], at: number): ReadPlan[]
     const isOn = to > k;
     plans.push({
       ...bare,
-      name: each === backwards.length - 1 ? oneSum : (names[each] ?? String(each + 1)),
+      name: each === backwards.length - 1 ? oneSum : nameOfPlan(each),
       payments: Math.abs(to - k),
       ...(isOn
         ? { unknown: 'finalAmount', links: [{ field: 'amount', ...link }] }
