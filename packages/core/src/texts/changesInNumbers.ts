@@ -6,12 +6,17 @@ import { tokenAt, type Page } from './page.ts';
 import type { ReadChange, ReadPlan, ReadRate } from './reading.ts';
 import { yearsIn } from './tokens.ts';
 
-/** The changes in numbers, in the order in which they come, for a plan. Those without a moment are left out: they are doubts. */
+/**
+ * The changes in numbers, in the order in which they come, for a plan. Those without a moment are left out: they are doubts.
+ *
+ * @param solved the payment before them, where the text does not tell it and the plan does
+ */
 export function changesInNumbers(
   page: Page,
   reads: readonly ChangeRead[],
   plan: Pick<ReadPlan, 'paymentsPerYear' | 'payment' | 'rate' | 'amount' | 'payments'>,
   keepOtherwise: 'payments' | 'payment',
+  solved: () => number | undefined,
 ): ReadChange[] {
   const found = reads.flatMap((read): ReadChange[] => {
     const after = paymentAfter(read, plan.paymentsPerYear);
@@ -29,11 +34,13 @@ export function changesInNumbers(
         return isOnce(value, after, plan)
           ? [{ kind: 'extra', after, value, keep }]
           : [{ kind: 'payment', after, by: value }];
-      case 'new payment':
-        if (plan.payment === null) return [];
-        return isOnce(value, after, plan)
+      case 'new payment': {
+        const before = plan.payment ?? solved();
+        if (before === undefined) return [];
+        return plan.payment !== null && isOnce(value, after, plan)
           ? [{ kind: 'extra', after, value, keep }]
-          : [{ kind: 'payment', after, by: value - plan.payment }];
+          : [{ kind: 'payment', after, by: value - before, to: value }];
+      }
       case 'skip': {
         const skipped =
           read.count ??

@@ -13,7 +13,8 @@ const currencyBefore =
   /^(?:(?:US|A|C|CA|AU|NZ|R|GH|HK|S)?\p{Sc}|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|ZAR|INR|kr\.?|KSh|KES|NGN|Rs?\.?)(?=\s?\d))\s?/iu;
 const currencyAfter =
   /^[\s-]?(?:\p{Sc}(?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/iu;
-const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
+const percentAfter =
+  /^[\s-]*(?:%(?:[ -]points?(?![a-z]))?|per[ -]?cent(?:age)?(?: points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
 const timeAfter =
   /^[\s-]*(?:(?:working|full|whole|long|more|further|new|calendar|consecutive|successive|remaining|following|next|subsequent|additional|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits =
@@ -132,7 +133,7 @@ const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two:
 function shareAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 60);
   const ofPercent =
-    /^(?:(three)[ -]quarters|an?[ -]quarter|one[ -]quarter|an?[ -]half|one[ -]half|half)(?: of)?(?: an?| one)? (?:per ?cent|%)/.exec(
+    /^(?:(three)[ -]quarters|an?[ -]quarter|one[ -]quarter|an?[ -]half|one[ -]half|half)(?: of)?(?: an?| one)? (?:per ?cent(?:age)?(?: points?)?(?![a-z])|%)/.exec(
       here,
     );
   if (ofPercent)

@@ -19,6 +19,7 @@ import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, sentenceAt, tokenAt, withoutSupposed, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
+import { roundTo } from '../money/roundMoney.ts';
 import { soughtBy } from './soughtBy.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, Role } from './reading.ts';
 import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
@@ -84,10 +85,19 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     changes,
   );
   const payments = countedOn(page, changes, read);
-  const plan = closedBy(page, { ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) });
+  const told = changesInNumbers(page, changes, read.plan, keep, () => paymentFound({ ...read.plan, payments }));
+  const plan = closedBy(page, { ...read.plan, payments, changes: told });
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** The payment of a loan that a later one takes the place of: to the cent, as it is paid. */
+function paymentFound(plan: ReadPlan): number | undefined {
+  const isOpen = plan.kind === 'borrowing' && plan.unknown === 'payment' && plan.payments !== null;
+  if (!isOpen || plan.amount === null || plan.rate === null || plan.finalAmount !== 0) return undefined;
+  const [found] = solvePlans([{ ...plan, changes: [] }], [undefined]);
+  return found && roundTo(found.solved.table.firstPayment, 2);
 }
 
 /** "60 payments …, for the remaining three years": what passes until a change, and what is left then, is no other term. */

@@ -14,6 +14,7 @@ import { periodUses, type PeriodUse } from './periodUses.ts';
 import type { Question } from './question.ts';
 import { readQuestions } from './questions.ts';
 import type { ReadKind } from './reading.ts';
+import { pointsAsRates } from './ratesInPoints.ts';
 import { retold } from './retold.ts';
 import { roleSigns, type RoleSign } from './roles.ts';
 import { settledSigns, settledTokens, type Settled } from './settled.ts';
@@ -43,7 +44,8 @@ const findQuotings = lexicon(quotingCues);
 /** @param mark what parts decimals, where the text does not tell */
 export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}): Page {
   const lines = unwrapped(ofProblem(text));
-  const flat = retold(flatten(lines, settledTokens(readTokens(lines, decimalMarkOf(lines) ?? mark), settled)));
+  const plain = flatten(lines, settledTokens(readTokens(lines, decimalMarkOf(lines) ?? mark), settled));
+  const flat = pointsAsRates(retold(plain), lines);
   const sentences = sentencesOf(flat.flat);
   // "His brother earns 52,000 a year.": nothing in it is of the case.
   const asides = asidesOf(flat.flat, sentences);

@@ -64,13 +64,11 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     const isCharged = form === 'per' && /(?:what|how much) [^⟨]*(?:charge|ask|want|take) $/.test(clause);
     if (isCharged && /^,? ?(?:compounded|convertible)(?![a-z])/.test(after)) return [is('rate', 4)];
     if (/^\s+in (?:arrears|advance)(?![a-z])/.test(after)) return [is('frequency', 4)];
-    // "a year sooner" is a time.
-    if (/^\s+(?:sooner|earlier|later|longer|early|before that)(?![a-z])/.test(after)) return [];
+    if (saysNothing(value, clause, after)) return [];
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
-    // "(365-day year)", "compounded daily on deposits"
-    if (value === 365 && /^[\s-]+year(?![a-z])/.test(after)) return [];
+    // "compounded daily on deposits"
     if (compoundingBefore.test(clause) && /^\s+on(?![a-z])/.test(after)) return [is('compounding', 4)];
     // "6.6 % annually, compounded monthly": the second says how often.
     if (rateBefore.test(clause) && compoundedBehind.test(after)) return [is('rate', 4)];
@@ -100,6 +98,13 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     return [is('frequency', isPaid ? 3 : form === 'every' ? 2 : 1)];
   });
 }
+
+/** "a year sooner" is a time; "four payments a year" says how often by its number; "(365-day year)". */
+const saysNothing = (value: number, clause: string, after: string): boolean =>
+  /^\s+(?:sooner|earlier|later|longer|early|before that)(?![a-z])/.test(after) ||
+  (value === 365 && /^[\s-]+year(?![a-z])/.test(after)) ||
+  (value === 1 &&
+    /⟨e\d+⟩ (?:[a-z]+ ){0,2}(?:payments|instal?lments|deposits|rentals|withdrawals) (?:in )?$/.test(clause));
 
 /** "… 5 % effective a year into a monthly rate": the words behind the rate that is converted. */
 export function behindRates({ flat }: Pick<FlatText, 'flat'>, { start, end }: Span): Span {

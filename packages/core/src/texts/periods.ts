@@ -28,17 +28,17 @@ const adverbs: readonly PeriodPhrase[] = [
     perYear: 24,
   },
   {
-    says: `(?:every|each) ${two}[ -]months?(?: periods?)?|bi-?monthly|two-?monthly|six payments (?:a|each|per) year`,
+    says: `(?:every|each) ${two}[ -]months?(?: periods?)?|bi-?monthly|two-?monthly`,
     perYear: 6,
   },
   { says: '365-day', perYear: 365 },
   {
-    says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter',
+    says: '(?:every|each) (?:three|3|third) months?|at (?:three|3)-months? intervals|three-?monthly|3-monthly|quarterly|quarter by quarter',
     perYear: 4,
   },
   { says: '(?:every|each) (?:four|4) months', perYear: 3 },
   {
-    says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|semi-?yearly',
+    says: '(?:(?:every|each) (?:six|6) months|at (?:six|6)-months? intervals)|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|semi-?yearly',
     perYear: 2,
   },
   {
@@ -46,7 +46,7 @@ const adverbs: readonly PeriodPhrase[] = [
     perYear: 12,
   },
   {
-    says: '(?:every|each|on every|on each) (?:christmas|birthday|new year|easter|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)|yearly|annually|annual|year by year|year on year',
+    says: '(?:every|each|on every|on each) (?:christmas|birthday|new year|easter|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)|yearly|annually|annual|(?:every|each) (?:twelve|12) months|year by year|year on year',
     perYear: 1,
   },
 ];
@@ -66,7 +66,7 @@ const genitive = "(?:'s|')?";
 
 /** "at month end", "by the month's end": every month. */
 const endNouns = nouns.map(({ says, perYear }) => ({
-  pattern: new RegExp(`^(?:${says})(?=(?:'s|’s)? end(?![a-z])|-end(?![a-z]))`),
+  pattern: new RegExp(`^(?:${says})(?=(?:'s|’s)? end(?![a-z])|-(?:end|start|beginning)(?![a-z]))`),
   perYear,
 }));
 
@@ -106,7 +106,7 @@ const perPattern = [
   { pattern: /^(?:p\.m\.|pcm(?![a-z])|per calendar month|a calendar month)/, perYear: 12 },
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(
-      `^(?:(?:per|\\/) ?(?:${says})(?![a-z])(?! and (?:a|\\())|an? ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now|today|then|the(?! (?:end|start|beginning|first|next)(?![a-z]))|that|this|signing|purchase|delivery))))`,
+      `^(?:(?:per|\\/) ?(?:${says})(?![a-z])(?! and (?:a|\\())|an? ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now|today|then|the(?! (?:end|start|beginning|first|next|fund|account|money|savings|pot|capital|trust|legacy|inheritance)(?![a-z]))|that|this|signing|purchase|delivery))))`,
     ),
     perYear,
   })),
@@ -118,7 +118,15 @@ const timesIn =
 const timesNamed: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 const inAYear: Readonly<Record<string, number>> = { year: 1, annum: 1, annual: 1, quarter: 4, month: 12, week: 52 };
 
+/** "four equal payments a year": the number says how often. */
+const paymentsIn =
+  /^(two|three|four|six|twelve|\d{1,3})(?= (?:(?:equal|level|regular|fixed|identical|even) ){0,2}(?:payments|instal?lments|deposits|rentals|withdrawals) (?:per|an?|each|every|in (?:each|every)) year(?![a-z]))/;
+
 function timesAt(here: string, at: number): Token | undefined {
+  const [number] = paymentsIn.exec(here) ?? [];
+  const often = number === undefined ? undefined : (readNumberWords(number)?.value ?? Number(number));
+  if (number !== undefined && often !== undefined)
+    return { form: 'every', start: at, end: at + number.length, value: often, unit: '' };
   const [all = '', word, count = '', period, adverb = ''] = timesIn.exec(here) ?? [];
   if (all === '') return undefined;
   const times = timesNamed[word ?? ''] ?? readNumberWords(count)?.value ?? Number(count);
@@ -134,7 +142,7 @@ export const isAskedOfEach = (before: string): boolean => askedOf.test(before);
 
 /** @param lower the text in small letters; @param at where a word begins */
 export function periodAt(lower: string, at: number): Token | undefined {
-  const here = lower.slice(at, at + 40);
+  const here = lower.slice(at, at + 60);
   if (/^each of the first/.test(here) && isAskedOfEach(lower.slice(0, at))) return undefined;
   const often = timesAt(here, at);
   if (often) return often;

@@ -37,8 +37,10 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, quoted: 'nominal', ...(of === undefined ? {} : { compounding: of }) };
   }
   const place = page.places[token]!;
-  // "At an effective rate of 6.5 %, what is the rate per quarter?"
-  const isSaid = /effective(?: ⟨[ea]\d+⟩)?(?: interest)?(?: rate)? of $/.test(page.flat.slice(0, place.start));
+  // "At an effective rate of 6.5 %, what is the rate per quarter?", but "an effective rate of 2 % per quarter"
+  const isSaid =
+    /effective(?: ⟨[ea]\d+⟩)?(?: interest)?(?: rate)? of $/.test(page.flat.slice(0, place.start)) &&
+    !/^ ⟨a\d+⟩/.test(page.flat.slice(place.end));
   const perPeriod = page.periods.find(
     ({ use, token: at, perYear }) =>
       !isSaid && use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
@@ -55,6 +57,8 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
   const isYearly =
     perPeriod &&
     isAdverb(page, perPeriod.token) &&
+    // "a monthly rate of 0.6 %" says it is for a month.
+    page.places[perPeriod.token]!.start > place.start &&
     (tokenAt(page, token).value * perPeriod.perYear > 0.25 ||
       /^, /.test(page.flat.slice(place.end)) ||
       /(?:credits?|adds?|compounds?|pays?) $/.test(page.flat.slice(Math.max(0, place.start - 10), place.start)));

@@ -53,10 +53,10 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
   const { plans, wanted } = draft;
   const uses: ReadUse[] = [];
   const ignores: Ignored[] = [];
-  page.tokens.forEach(({ form, start, end, value, unit }, at) => {
+  page.tokens.forEach(({ form, start, end, value, inPoints, unit }, at) => {
     const quote = page.text.slice(start, end);
     const role = draft.roles.get(at);
-    if (role) uses.push({ quote, start, value, unit: unitOf(role.role, form, unit), ...role });
+    if (role) uses.push({ quote, start, value: inPoints ?? value, unit: unitOf(role.role, form, unit), ...role });
     else if (form !== 'every' && form !== 'per')
       ignores.push({ quote, start, ...(form === 'label' ? { isLabel: true } : {}) });
   });

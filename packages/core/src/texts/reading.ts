@@ -57,10 +57,16 @@ export interface ReadRate {
   readonly compoundingsPerYear: number | null;
 }
 
+/** A change of the payment has `to` where the payment itself is told, and not what it rises by. */
 export type ReadChange =
   | { readonly kind: 'rate'; readonly after: number; readonly rate: ReadRate; readonly keep: 'payments' | 'payment' }
-  | { readonly kind: 'extra'; readonly after: number; readonly value: number; readonly keep: 'payments' | 'payment' }
-  | { readonly kind: 'payment'; readonly after: number; readonly by: number }
+  | {
+      readonly kind: 'extra';
+      readonly after: number;
+      readonly value: number;
+      readonly keep: 'payments' | 'payment';
+    } /** `to` where the payment itself is told, and not what it rises by. */
+  | { readonly kind: 'payment'; readonly after: number; readonly by: number; readonly to?: number }
   | { readonly kind: 'skip'; readonly after: number; readonly payments: number; readonly keep: 'payments' | 'payment' };
 
 /** What a plan is called in which sums at several days come to one. */

@@ -4,6 +4,7 @@ import { answersOf } from './answers.ts';
 import { choice, doubt, kindNames, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
+import { openAsked } from './openQuestions.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
@@ -35,6 +36,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...linesMissed(page),
     ...questionsMissed(page, draft),
     ...askedInTwo(page, asks),
+    ...openAsked(page, asks),
     ...partsOfPayment(page, draft),
     ...(draft.plans.length === 1 ? askedOnce(page, asks) : []),
     ...afterTheEnd(draft, asks),

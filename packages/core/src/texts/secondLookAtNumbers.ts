@@ -20,7 +20,15 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...sumOfEach(page, draft),
   ...moreUnread(page, draft),
   ...toldAndSought(draft, asks),
+  ...shareOfRate(page),
+  ...lastsAsOneSum(page, draft),
 ];
+
+/** "The rate rises by 10 %", read as ten points of it. */
+const shareOfRate = ({ tokens, text }: Page): ReadDoubt[] =>
+  tokens.some(({ inPoints = 0, start, end }) => inPoints > 0.03 && !/points?$/i.test(text.slice(start, end)))
+    ? [doubt('rate', 'Is it added to the rate, or is it a share of it?')]
+    : [];
 
 /** A loan read as repaid in one sum, of which the text says nothing. */
 const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
@@ -42,6 +50,14 @@ const sumOfEach = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
     page.flat,
   )
     ? [doubt('kind', 'Is this one sum, or one each time?')]
+    : [];
+
+/** "How long does the money last?", of one sum that only grows. */
+const lastsAsOneSum = ({ sentences }: Page, { plans }: DraftReading): ReadDoubt[] =>
+  plans.length > 0 &&
+  plans.every(({ kind }) => kind === 'lump-sum') &&
+  sentences.some(({ asks, text }) => asks && /(?:how long|when) [^?]*(?: last| used up| run out| empty)\W*$/.test(text))
+    ? [doubt('kind', 'What is taken out each time? One sum that grows lasts for ever.')]
     : [];
 
 /** Nothing is paid by payments where one sum grows to another. */

@@ -114,23 +114,8 @@ const bothMissed = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
 export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => [
   ...bothMissed(page, asks),
   ...numberedMissed(page, asks),
-  ...inOrUntil(page, asks),
   ...eachAsOne(page, asks),
-  ...untilOrFrom(page, asks),
 ];
-
-/** "How much interest does she pay after the third year?": until then, or from then on? */
-const untilOrFrom = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
-  asks.some(({ quantity }) => quantity === 'interestIn') &&
-  page.sentences.some(
-    (each) =>
-      each.asks &&
-      /interest (?:(?:is|will be) paid|(?:does|do|will|must) (?:he|she|they|it|[a-z]+) pay) after (?:the |his |her |their )?(?:⟨o|first)/.test(
-        each.text,
-      ),
-  )
-    ? [doubt('asks', 'Is it what is paid until then, or from then on?')]
-    : [];
 
 const ofTimes: ReadonlySet<string> = new Set(['totalInterest', 'interestIn', 'principalIn', 'balanceAfter']);
 
@@ -148,18 +133,6 @@ const eachAsOne = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
   );
   return isEach && asks.filter(({ quantity }) => ofTimes.has(quantity)).length === 1
     ? [doubt('asks', 'One number is read where one is asked of each. Is the one meant?')]
-    : [];
-};
-
-/** "How much principal is repaid by the 24th payment?": in it, or until then? */
-const inOrUntil = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
-  const isOpen = page.sentences.some(
-    (sentence) =>
-      sentence.asks && /(?:is|are) (?:re)?paid (?:off |back )?by the ⟨o\d+⟩ payment(?! alone)/.test(sentence.text),
-  );
-  const isOfOne = asks.some(({ quantity, args }) => quantity === 'principalIn' && args?.from === args?.to);
-  return isOpen && isOfOne
-    ? [doubt('asks', 'Is it what this one payment repays, or all that is repaid until then?')]
     : [];
 };
 

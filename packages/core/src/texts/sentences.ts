@@ -242,6 +242,9 @@ const numbered =
 /** "the total of the payments and the residual" is one sum. */
 const summed = /(?:total|sum) of (?:all )?(?:the )?(?:⟨e\d+⟩ )?(?:payments|rentals|instal?ments|deposits) and $/;
 
+/** "In total, how much is repaid?" is one question. */
+const inTotal = /^\W*(?:and )?(?:in (?:all|total)|altogether|overall|all told),? $/;
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -252,6 +255,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     labelled.add(end + (/^\s*/.exec(text.slice(end))?.[0].length ?? 0)).add(end);
   }
   const isCut = (at: number): boolean =>
+    !inTotal.test(text.slice(0, at)) &&
     !(summed.test(text.slice(0, at)) && /^(?:of )?the (?:residual|balloon)/.test(text.slice(at))) &&
     (!numbered.test(text.slice(0, at)) ||
       !/^\s*(?:and )?(?:(?:in|of|after|for|with) )?(?:payment|instal?ment|month|year) ⟨n/.test(text.slice(at)));

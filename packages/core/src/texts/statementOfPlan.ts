@@ -176,8 +176,8 @@ function changeOf(change: ReadChange, plan: ReadPlan, before: () => number | und
       return [extra, { kind: 'rate', after, rate: quotedRate(quote, number), payment: 'again' }];
     }
     case 'payment': {
-      const payment = before();
-      return payment === undefined ? [] : [{ kind: 'payment', after, amount: roundTo(payment + change.by, 10) }];
+      const payment = change.to ?? sumOf(before(), change.by);
+      return payment === undefined ? [] : [{ kind: 'payment', after, amount: roundTo(payment, 10) }];
     }
     case 'skip': {
       const through = after + change.payments;
@@ -189,3 +189,6 @@ function changeOf(change: ReadChange, plan: ReadPlan, before: () => number | und
     }
   }
 }
+
+const sumOf = (before: number | undefined, by: number): number | undefined =>
+  before === undefined ? undefined : before + by;

@@ -15,6 +15,8 @@ export interface Token {
   readonly value: number;
   /** `$ £ € …`, `years months weeks days`, or empty. */
   readonly unit: string;
+  /** The number as it is told, where it is how much a rate is above or below another. */
+  readonly inPoints?: number;
 }
 
 /** How long a unit of time is, in years. */

@@ -5,6 +5,14 @@ import { putForIncome } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'drawing-down',
+    9,
+    '<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:from|out of|of) (?:it|them|this|(?:the|her|his|their) (?:fund|account|money|savings|pot))(?= ?[.,;?]| and)',
+    '<m> (?:from|out of|of) (?:it|them|this|(?:the|her|his|their) (?:fund|account|money|savings|pot)) (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+    '(?:fund|account|pot|money) (?:provides|gives|yields|brings|pays|supplies) (?:(?:him|her|them|the [a-z]+) (?:with )?)?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+    '(?:pays?|meets?|covers?) (?:his|her|their|the) [a-z]+ of <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:from|out of|with) (?:it|them|this|the)',
+  ),
   cue('drawing-down', 9, 'left of an? fund of <m> after paying out'),
   cue(
     'drawing-down',

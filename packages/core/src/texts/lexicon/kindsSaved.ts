@@ -5,6 +5,11 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    12,
+    '(?:@save) (?:<m> )?[^?]{0,160}how much (?:can|may|could) (?:he|she|they|you|one) (?:then )?(?:take out|withdraw|draw out)(?: (?:at the (?:very )?end|then|when|at once|in one sum|in all|after (?:that|these|those|the)))?(?= ?\\?)',
+  ),
   cue('saving', 6, '(?:brings|yields|gives|saves) more in <t>'),
   cue('saving', 9, '<m> <[ae]> (?:is|are|was|were) (?:put|paid) in(?! (?:advance|arrears|cash|full|instal))'),
   cue('saving', 9, '(?:puts?|sets?|lays?) an? (?:level|fixed|equal|constant) (?:sum|amount) (?:aside|by|away)'),

@@ -4,6 +4,27 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
+  cue(
+    'amount',
+    13,
+    'opens? (?:the|this|her|his|their|an) account with (?:an? )?(?:initial |first |opening )?(?:deposit|payment|balance) of {m}(?! (?:and|<[ea]>|each|every))',
+    '(?:inherits?|receives?|wins?|gets?|is given) {m} and (?:puts?|pays?) (?:it|this|all of it) (?:all )?in(?:to)? the (?:account|fund|plan) (?:at once|today|now|immediately|straight away)',
+  ),
+  cue(
+    'finalAmount',
+    13,
+    'there (?:should|must|is to|are to|shall) (?:be )?{m} in (?:the|her|his|their) (?:account|fund)',
+  ),
+  cue(
+    'downPayment',
+    12,
+    '(?:pays?|gives?|puts?) {m} (?:himself|herself|themselves|as (?:a|the|his|her|their) (?:down ?payment|deposit))',
+    '{m} (?:is|was|must be) (?:paid|due|payable) at the time of (?:the )?(?:purchase|sale)',
+    '(?:seller|dealer|garage|shop|owner|builder|store) (?:wants|asks for|requires|demands) {m} (?:immediately|at once|in cash|now|today|up front|straight away)',
+    '(?:uses?|spends?|takes?|puts) {m} (?:of|from) (?:his|her|their|its) (?:own )?(?:savings|money|funds)',
+    '(?:has|have) (?:already )?saved(?: up)? {m},? which (?:he|she|they) (?:pays?|puts?|uses?|gives?)',
+    '(?:from|out of) (?:his|her|their|its) own (?:money|funds|pocket|savings),? (?:[a-z]+ ){1,2}(?:pays?|puts?|gives?) {m}',
+  ),
   cue('price', 11, '(?:is|are|was|were) valued at {m}'),
   cue(
     'price',

@@ -8,6 +8,15 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    13,
+    '(?:equal|level|regular|monthly|same|fixed)(?: <e>)? @payment[^?]{0,120} after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) (?:decides? to |can |could |chooses? to )?pays? {m} (?:<[ea]>|at the (?:end|beginning|start) of <e>)(?! (?:more|extra|on top|besides|for ))',
+    'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) pays? {m}(?: <[ea]>| at the end of <e>)? instead(?! of)',
+    'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:each|every|the) (?:<e> )?@payment (?:is|becomes|comes to) {m}',
+    'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) (?:switch(?:es)?|changes?|moves?) (?:over )?to (?:<e> )?@payment of {m}',
+    '<t> (?:later|on),? (?:he|she|they|it) (?:can (?:afford|spare|manage) {m}(?: <[ea]>)?|(?:pays?|begins? to pay) {m} <[ea]>) and (?:pays? (?:that|it|this) )?from then on',
+  ),
+  cue(
     'extra',
     14,
     '(?:pays?|paid|repays?|puts?) (?:off |back )?{m} (?:off )?(?:now|today|at once|immediately)(?: (?:in addition|besides|extra|as well))?,? and (?:keeps?|goes on|carries on|continues)',
@@ -50,7 +59,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
     12,
-    '(?:on|with|at) the <o> (?:@payment|deposit)[^.?!]{0,110} (?:adds?|pays?|puts? in) {m}(?! (?:more|less|<[ea]>|each|every|a (?:month|quarter|year)))',
+    '(?<!(?:starting|beginning|commencing) )(?:on|with|at) the <o> (?:@payment|deposit)[^.?!]{0,110} (?:adds?|pays?|puts? in) {m}(?! (?:more|less|<[ea]>|each|every|a (?:month|quarter|year)))',
   ),
   cue(
     'extra',

@@ -7,6 +7,16 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    'at the end(?: of the (?:term|loan|<t>))?,? {m} (?:is|are|remains?) (?:still )?(?:owed|owing|due|to be (?:re)?paid|(?:re)?paid (?:back )?in one sum)',
+    '(?:debt|balance|loan) at the end (?:is|was|should|must|is to|will)(?: be)? {m}',
+    '{m} of the (?:loan|debt|mortgage|principal|sum) (?:is|are) only (?:re)?paid (?:back )?at the end',
+    'still owes {m} when (?:the <t>|it|the (?:term|time)) (?:is|are) (?:over|up)',
+    'the remaining {m} (?:is|are) (?:to be )?(?:re)?paid (?:back )?in one sum at the end',
+    'after <n> (?:<e> )?@payment {m} is still (?:owed|to be (?:re)?paid|due|owing)',
+  ),
+  cue(
+    'finalAmount',
+    13,
     '(?:balance|debt) (?:of|on) (?:an?|the|his|her|their) (?:loan|mortgage) after <n> (?:<e>(?:-end)? )?@payment of <m> is {m}',
   ),
   cue('finalAmount', 13, '(?:is|are) (?:less|more) than {m} (?:still )?(?:owed|left|there|owing)'),

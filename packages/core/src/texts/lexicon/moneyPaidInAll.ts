@@ -16,6 +16,17 @@ const onCredit =
 
 export const moneyPaidInAllCues: readonly Cue<WordRole>[] = [
   cue(
+    'price',
+    16,
+    '(?:buys?|bought|buying|purchases?d?) [a-z -]{2,30} for {m} on (?:credit|terms|instal?ments)(?![^?]*(?:in|for|pay|pays) cash)',
+  ),
+  cue(
+    'payment',
+    16,
+    '(?:payments?|instal?ments?|<e> payment) (?:comes?|came|amounts?|amounted) to {m} (?:<[ea]>|each|every)',
+    '(?:regular|usual|fixed|level|equal) <e> (?:payments?|instal?ments?) (?:comes?|amounts?) to {m}',
+  ),
+  cue(
     'creditPrice',
     15,
     `(?<!cash )${onCredit}(?: (?:of (?:the|a|an) [a-z ]{2,24}|on credit|paid))?,? (?:then )?(?:of|${comeTo}) {m}`,

@@ -6,6 +6,19 @@ import type { WordRole } from './wordRole.ts';
 export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
+    12,
+    '(?:first <t> over|<t> later|after <t>|after the <o> @payment|starting with the <o> @payment),? (?:the (?:interest )?rate is|interest is(?: charged)? at|the (?:lender|bank) (?:asks for|charges|wants)) {p}',
+    '(?<=<p>[^?]{0,140}) holds for <t>[.;,] (?:from then on|then|after that|afterwards),? (?:it|the rate) (?:is|becomes|will be) {p}',
+  ),
+  cue(
+    'newRate',
+    12,
+    'rate (?:rises|rose|is raised|goes up|went up|is increased|increases|climbs|falls|fell|drops|dropped|is lowered|is cut|is reduced|goes down|decreases|is put up) (?:again )?by {p}(?! (?:<[ea]>|each|every|per))',
+    'rate is (?:then )?{p} (?:higher|lower|more|less)(?! (?:<[ea]>|each|every|per))',
+    '(?:raises|increases|puts up|lowers|cuts|reduces) the (?:interest )?rate by {p}(?! (?:<[ea]>|each|every|per))',
+  ),
+  cue(
+    'newRate',
     13,
     '(?:during|for|in|over) (?:the )?first <t>,? ~~<p>(?: compounded)?(?: <e>)?,? (?:and|then|and then),? (?:during|for|in|over) the (?:next|following|last|remaining|other) <t>,? (?:(?:it|the [a-z]+) (?:earns|pays|bears|yields) |at )?{p}',
   ),
@@ -246,7 +259,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
     10,
-    '(?:goes|went|going|goes up|goes down|went up|went down|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
+    '(?:goes|went|going|goes up|goes down|went up|went down|climbs|climbed|jumps|jumped|sinks|sank|drops|dropped|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
     "(?:lowers|raises|cuts|reduces|increases|changes|puts up|brings down)(?: [a-z']+| <[tn]>){0,7} from <p> to {p}",
   ),
   cue(

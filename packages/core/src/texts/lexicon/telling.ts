@@ -27,7 +27,7 @@ const has =
 
 const telling = (says: string, words: string, isHeard: TellingWords['isHeard']): TellingWords => ({
   says,
-  words: pattern(`(?<!(?:no|never|without|any|free of|no interest) )(?:${words})`),
+  words: pattern(`(?<!(?:no|never|without(?: an?)?|any|free of|no interest) )(?:${words})`),
   isHeard,
 });
 

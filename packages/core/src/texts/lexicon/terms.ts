@@ -86,6 +86,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'on signing[^.?!⟨]{0,60}(?:⟨m\\d+⟩ )?[^.?!⟨]{0,40}(?:⟨m\\d+⟩ )?and the first of ⟨n\\d+⟩',
     '(?:made|pays?|paid|deposits?|saves?) at the (?:beginning|start)(?= ?\\?)',
     'at <e> (?:start|beginning)',
+    '⟨e\\d+⟩-(?:start|beginning)',
     "at (?:the|its) (?:month|quarter|year|week|period|half-year)'s (?:start|beginning|opening)",
     '(?<!from the )(?<!from the very )(?<!in the )(?<!to )beg(?:in)?(?:ning)?(?= ?[;,.)])',
   ),
@@ -136,7 +137,7 @@ export const quotingCues: readonly Cue<Quoting>[] = [
     'annual equivalent',
     'annual percentage yield',
     'annual yield',
-    'true (?:annual|yearly) rate',
+    'true <e> (?:interest )?rate',
   ),
   cue('nominal', 9, 'nominal(?:ly)?', 'apr', 'annual percentage rate', 'j\\(?_?\\d+\\)?', 'i\\(\\d+\\)'),
   cue(

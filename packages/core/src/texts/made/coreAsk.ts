@@ -3,7 +3,7 @@
 import type { AskTexts } from '../../exercise/exercise.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import { isOfOnePayment } from '../quantitiesOfPlan.ts';
-import { isOnTop } from './draftOfPlan.ts';
+import { isOnTop } from './changesInDraft.ts';
 import type { ReadArgs, ReadAsk, ReadPlan, ReadQuantity } from '../reading.ts';
 
 /** What is asked of one plan and is a quantity of core, as it is. */

@@ -39,6 +39,8 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const own = page.questions.filter((each) => isIn([said], each));
   if (own.length > 0 && own.every(({ isSupposed }) => isSupposed)) return readAskedAgain(page);
   const token = Number(found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[5]);
+  // "After two years she pays 300 instead": it is paid from there on.
+  if (found === told && page.signs[token]?.[0]?.role === 'newPayment') return undefined;
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
     // "How many are there, and how much is saved by paying 700?"
     const from = found[0].startsWith('by ') ? found.index : said.start;

@@ -78,7 +78,7 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const [change, second] = plan.changes;
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
   if (!isKnown || second) return undefined;
-  const other = change ? undefined : otherFrom(page, plan);
+  const other = otherFrom(page, plan);
   const moment = change ? undefined : momentAsked(placed, plan);
   const found = other ?? (change ? afterChange(plan, change) : { then: {}, plus: 0 });
   const k = other?.k ?? change?.after ?? moment;
@@ -117,7 +117,7 @@ export function readStillToMake(page: Page): DraftReading | undefined {
     page,
     [
       // "How large was the loan? If she then pays more, …": what is sought is that of the plan as it was.
-      { ...first, plan: { ...plan, name: 'first', ...(plan.unknown === 'amount' ? { changes: [] } : {}) } },
+      { ...first, plan: { ...plan, name: 'first', ...(plan.unknown === 'amount' || other ? { changes: [] } : {}) } },
       { ...first, plan: then, roles: new Map([...first.roles, ...(other?.roles ?? []), ...namedAgain]) },
     ],
     questions,

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    13,
+    'how much (?:will|would|is) the <m> (?:then )?(?:be )?worth(?= ?\\?| (?:at the end|then|after|in) )',
+  ),
   cue('balance', 15, 'what is (?:in|on) (?:the|her|his|their) [a-z]+ when'),
   cue(
     'finalAmount',

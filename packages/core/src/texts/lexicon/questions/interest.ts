@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
+  cue(
+    'interest',
+    14,
+    'by how much (?:do|does|will|did) (?:all )?(?:the |all )?(?:payments|instal?ments)(?: (?:together|in all|put together))? exceed the (?:amount|sum|loan|principal)',
+    '^(?:and )?(?:by )?how much (?:does|did|will|has|is) (?:the (?:money|sum|investment|deposit)|it) (?:grow|grown|gained?|increased?)(?: by)?(?= ?\\?)',
+    '^(?:and )?how much is (?:gained|earned)(?= ?\\?)',
+    '^(?:and )?what does it earn(?= ?\\?)',
+  ),
   cue('interest', 18, 'how much of what (?:he|she|they|the [a-z]+|[a-z]+) pays? [^?]{0,40}is interest'),
   cue(
     'interest',

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'lastPayment',
+    14,
+    'how much (?:is|will be|must be paid|has to be paid) (?:due |paid )?(?:with|as|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',
+    'what (?:amount|sum) (?:is|will be|must be) (?:paid |due )?(?:as|with|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',
+  ),
   cue('newPayment', 14, 'what are they (?:later|then)(?= ?[?,])'),
   cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
   cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),
@@ -176,7 +182,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     '^(?:the )?(?:last|final|closing|concluding|smaller)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal)',
     '(?:last|final|closing),? (?:smaller|odd|partial) (?:sum|amount|one|drawing)',
     'the (?:smaller|odd|partial),? (?:last|final|closing)(?: one)?(?= ?[?.,]|$)',
-    '(?:smaller|odd) (?:last|final) (?:sum|amount|one)(?= ?,|$)',
+    '(?<!including (?:a|the) )(?:smaller|odd) (?:last|final) (?:sum|amount|one)(?= ?,|$)',
     'the whole of the last (?:payment|instal?lment)',
     'what is the remainder(?: (?:paid|drawn|withdrawn|given))?(?= ?[?,]| ⟨t)',
     'what (?:is|will be) the (?:odd |smaller )?(?:last|final)(?: one)? ?\\?',

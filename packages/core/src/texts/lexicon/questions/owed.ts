@@ -7,6 +7,12 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
     13,
+    'what (?:amount|sum) (?:is|was|will be) (?:then )?(?:still )?(?:owed|owing|outstanding|unpaid)',
+    '(?:what|how much) is still to be repaid',
+  ),
+  cue(
+    'balance',
+    13,
     '(?:what|how much) (?:would|will|does) (?:settle|clear|end|pay off|discharge) (?:it|the (?:debt|loan)) (?:on the spot|there and then|then and there|at that (?:time|point|moment))',
   ),
   cue(

@@ -6,6 +6,13 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
+    13,
+    '(?:what|which) (?:amount|sum),? (?:paid|made|due|payable) (?:<[ea]>|at the (?:end|start|beginning|close) of <e>),? (?:repays?|pays? off|clears?|will|would)',
+    '(?:calculate|find|give|state|work out|determine) the <e> (?:cost|outlay|burden)(?= ?[.,;]| of (?:the|this) (?:loan|debt|mortgage))',
+    'the size of the <e> payment is (?:wanted|sought|asked for)',
+  ),
+  cue(
+    'payment',
     12,
     '(?:what|which) (?:amount|sum) (?:put|paid|set|laid) (?:away|in|aside|by) (?:at )?(?:the (?:beginning|end|start) of )?<e>',
   ),

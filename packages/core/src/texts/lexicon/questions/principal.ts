@@ -6,6 +6,15 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    14,
+    'how much is (?:the|her|his|their) (?:debt|loan|balance|principal) (?:reduced|lowered|brought down) by the <o>',
+    'how much (?:is (?:re)?paid (?:off |back )?of|of) the (?:debt|loan|principal) (?:is (?:re)?paid )?(?:with|by|in) the <o>',
+    '(?:repayment|amortization|redemption) (?:part|portion|share) of the <o>',
+    'what amount does the (?:balance|debt|loan|principal) (?:drop|fall|go down|decrease|shrink)',
+    'how much of the (?:debt|loan|principal|mortgage) is paid down (?:in|during|over)',
+  ),
+  cue(
+    'principal',
     12,
     '^(?:and )?how much (?:of it )?(?:goes )?to (?:(?:reduce|repay) )?the (?:debt|loan|principal)(?= ?[?,])',
   ),

@@ -4,6 +4,16 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'howLong',
+    14,
+    '(?:after|in) (?:how long|what time) (?:is|will|has) (?:the|her|his|their|its) (?:debt|loan|mortgage|balance|account)',
+  ),
+  cue(
+    'payments',
+    14,
+    '(?:debt|loan|mortgage|it) is (?:cleared|repaid|paid off|gone|settled)(?: in full)? (?:after|in|by|with) how many (?:<e> )?@payment',
+  ),
   cue('payments', 14, 'at the end of which (?:month|quarter|year|week)'),
   cue('payments', 12, '(?:find|determine|calculate|compute|solve for|what is) n(?= ?[,.;?]| and)'),
   cue(

@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'totalPaid',
+    16,
+    '(?:how much|what)(?: money)? (?:is|was|has been|will be|will have been) (?:re)?paid(?: back)?,? (?:by the end(?! of)|when the (?:loan|debt|mortgage) is (?:repaid|paid off|cleared|gone)|once (?:the (?:loan|debt)|it) is (?:repaid|paid off|cleared)|(?:over|during) the (?:whole|entire|full))',
+    '^(?:and )?(?:altogether|in (?:all|total)),? (?:how much|what) (?:is|was|will be|has been|will have been) (?:re)?paid(?: back)?(?= ?\\?)',
+    '(?:what|which|find the|give the) total amount (?:is |was |will be )?(?:re)?paid to the',
+    'how much money (?:is|was|will be) paid over',
+  ),
   cue('totalPaid', 14, '(?:how much|what) (?:are|is) all (?:the )?@payment together'),
   cue('totalPaid', 14, 'how much does (?:he|she|they|[a-z]+) pay for (?:it|the [a-z]+) (?:altogether|in all|in total)'),
   cue(
