@@ -119,7 +119,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
       piece: told,
     };
   if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: (?:sum|amount|payment|pension|withdrawal|income))?(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:how (?:much|large|big)|(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: (?:sum|amount|payment|pension|withdrawal|income))?(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text)
         .replace(/^\W*(?:if|at|with|when) [^?]{0,90}, (?=what |how )/, '')
         .replace(
@@ -132,17 +132,23 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
   // "He takes out the same amount at the end of each month. What is it?" Not: what does he owe?
   const regular =
     !/(?<![a-z])owe(?![a-z])/.test(sentence.text) &&
-    /an? income(?![a-z])|the (?:rent|rental|payment|instal?lment|deposit) is (?:due|payable|paid|made) (?=at|each|every|⟨)|with (?:a|one) payment(?![a-z])|the (?:⟨e\d+⟩ )?payment is (?:found|computed|worked out|calculated)|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩(?:-end)? |[a-z]+ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+    /an? (?:⟨e\d+⟩ )?income(?![a-z])|the (?:rent|rental|payment|instal?lment|deposit) is (?:due|payable|paid|made) (?=at|each|every|⟨)|with (?:a|one) payment(?![a-z])|the (?:⟨e\d+⟩ )?payment is (?:found|computed|worked out|calculated)|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩(?:-end)? |[a-z]+ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
-  const best: Omit<Match<Asked>, 'weight'> | undefined = regular
-    ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
+  const later = setLater.exec(flat.slice(told.start, told.end));
+  const meant = later ?? regular;
+  const best: Omit<Match<Asked>, 'weight'> | undefined = meant
+    ? { says: later ? 'newPayment' : 'payment', start: meant.index, end: meant.index + meant[0].length }
     : bestOf(findAsked(flat.slice(told.start, told.end)));
   if (best && isOfRate(best, flat, told)) return undefined;
   // "The last payment is smaller. How large is it?" is no question for the loan.
-  if (!best || (isUnderstood && !regular && !toldOf.has(best.says))) return undefined;
+  if (!best || (isUnderstood && !meant && !toldOf.has(best.says))) return undefined;
   return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
 }
+
+/** "Afterwards the payment is set so that the loan still ends on time. What is it?" */
+const setLater =
+  /(?:afterwards|thereafter|from then on|then|after (?:that|this)),? the (?:⟨e\d+⟩ )?payments? (?:is|are) (?:set|raised|adjusted|chosen|fixed|changed|increased|recalculated)(?! to ⟨)/;
 
 /** What is told of a rate asks for nothing: "2.8 % a year with quarterly interest". */
 const isOfRate = ({ says }: Pick<Match<Asked>, 'says'>, flat: string, { start, end }: Span): boolean =>

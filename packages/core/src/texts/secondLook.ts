@@ -58,7 +58,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...closingMiscounted(page, draft),
     ...priceOfOne(page),
     ...rateOfChanged(draft, asks),
-    ...changesInDoubt(draft, asks),
+    ...changesInDoubt(page, draft, asks),
     ...lastLikeOthers(page, draft, asks),
   ];
   return first ? [first] : [];

@@ -2,6 +2,7 @@
 
 import { doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
+import type { Page } from './page.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
 
 /** The effective rate of a plan whose rate changes: of which part? */
@@ -43,8 +44,29 @@ export const nothingBetween = (asks: readonly ReadAsk[]): ReadDoubt[] =>
     ? [doubt('asks', 'A difference is asked, and there is none. Is it read as it is meant?')]
     : [];
 
+/** "Payments 13 to 15 are missed …. What is the payment?", found as if none were: before, or afterwards? */
+const changeUnasked = (page: Page, { plans, asks: drafted }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => {
+  const [plan, other] = plans;
+  const change = plan?.changes.find((each) => 'keep' in each && each.keep === 'payments');
+  const isOfAny = asks.every(({ quantity, args }, at) => {
+    const place = drafted[at]?.place;
+    const words = page.questions.find(({ start }) => start === place?.start)?.unit ?? place;
+    return (
+      quantity === 'payment' &&
+      args?.after === undefined &&
+      !(words && ofBefore.test(page.flat.slice(words.start, words.end)))
+    );
+  });
+  return change && !other && asks.length > 0 && isOfAny
+    ? [doubt('asks', 'Is it the payment before the change that is asked, or the one after it?')]
+    : [];
+};
+
+const ofBefore = /(?<![a-z])(?:before|originally|original|old|first|initial|previous|earlier|up to then)(?![a-z])/;
+
 /** What is asked of a plan that changes, and may be meant of another time. */
-export const changesInDoubt = (draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+export const changesInDoubt = (page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+  ...changeUnasked(page, draft, asks),
   ...changeUnnamed(draft, asks),
   ...soughtThroughChange(draft, asks),
 ];

@@ -93,7 +93,8 @@ function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   const taken = new Set([...roles.keys()].map((token) => tokenAt(page, token).value));
   return page.tokens.flatMap(({ form, value }, token) => {
     const isDown =
-      roles.get(token)?.role === 'downPaymentRate' && plans.every(({ downPayment }) => downPayment === undefined);
+      roles.get(token)?.role === 'downPaymentRate' &&
+      plans.every(({ downPayment, downShare }) => downPayment === undefined && downShare === undefined);
     const isFree = !roles.has(token) && (form === 'percent' || !taken.has(value));
     // "…, still at 5.1 %": told once more.
     const isAgain =

@@ -6567,7 +6567,7 @@ export const written: readonly Written[] = [
   {
     text: 'Payments on a $75,000 loan at 7.5% compounded monthly over ten years are missed for months 25 to 27. Interest goes on. What must the payment be from month 28 on so that the loan still ends on time?',
     plans: ['borrowing amount=75000 rate=0.075/nominal/12 n=120 p=12 final=0 skip@24:3/payments ?payment'],
-    asks: ['payment'],
+    asks: ['payment after:27'],
   },
   {
     text: "Two ways to pay for a heat pump costing £8,000: (A) £8,000 borrowed over 60 months at 6.8% compounded monthly; (B) a supplier's plan with 60 payments of £149 and a £500 deposit. Payments are at month end. What is the payment under A, what is the rate (compounded monthly) under B, and which plan costs less in total?",

@@ -5,6 +5,12 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'flat',
+    12,
+    '<p> (?:<a>|a year) of the (?:original|whole|full|initial) (?:loan|sum|amount|debt|principal)',
+    'interest (?:is|of|at|being) <p> of the (?:original|whole|full|initial) (?:loan|sum|amount|debt|principal) (?:for|in) <e>',
+  ),
   cue('leasing', 7, '(?:is|are|be|was) let for <[ta]>'),
   cue(
     'borrowing',

@@ -5,6 +5,24 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
   cue(
+    'downPayment',
+    12,
+    '(?:donors?|members|sponsors?|friends|parents|the (?:state|county|city|council|parish|diocese)) (?:gave|give|gives|contributed?|contributes|paid|pays?|raised|collected) {m}[;,.]? (?:and )?the (?:rest|remainder|balance)',
+    '(?<!(?:rents?|rentals?|payments?|instal?ments?) of ){m} (?:is|was) (?:paid|due|payable) (?:at|on|upon) (?:the )?signing',
+  ),
+  cue(
+    'payment',
+    16,
+    '(?:monthly|quarterly|yearly|annual|weekly|<e>) @payment (?:on|of|for) (?:an?|the|his|her|their) (?:<t> )?(?:loan|mortgage|debt)[^.;?!⟨]{0,20} (?:is|was|are|were) {m}',
+  ),
+  cue(
+    'tradeIn',
+    13,
+    'trade-?in (?:value|price) of (?:his|her|their|its|the|an?) (?:old |present |used )?[a-z]+ (?:is|was) {m}',
+    '(?:dealer|seller|garage|shop) allows (?:him|her|them|it|[a-z]+) {m} (?:on|for) (?:his|her|their|its|the) (?:old|present|used)',
+  ),
+  cue('rebate', 13, '(?:dealer|seller|shop|maker|garage) (?:lowers|reduces|cuts) the price by {m}'),
+  cue(
     'amount',
     13,
     'opens? (?:the|this|her|his|their|an) account with (?:an? )?(?:initial |first |opening )?(?:deposit|payment|balance) of {m}(?! (?:and|<[ea]>|each|every))',

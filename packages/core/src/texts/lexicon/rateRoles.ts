@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),
   cue(
     'newRate',
     12,

@@ -23,7 +23,8 @@ const changes =
 const has =
   (field: 'downPayment' | 'tradeIn' | 'rebate' | 'fees') =>
   ({ plans, asks }: Heard): boolean =>
-    plans.some((plan) => plan[field] !== undefined) || asks.some(({ quantity }) => quantity === field);
+    plans.some((plan) => plan[field] !== undefined || (field === 'downPayment' && plan.downShare !== undefined)) ||
+    asks.some(({ quantity }) => quantity === field);
 
 const telling = (says: string, words: string, isHeard: TellingWords['isHeard']): TellingWords => ({
   says,
@@ -171,7 +172,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that begin later',
-    'no (?:re)?payments? (?:(?:are|is) (?:made|due|asked|required) |falls? due )?(?:in|for|during|until)|nothing (?:is|was) (?:re)?paid (?:in|for|during)|pays? nothing (?:in|for|during)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
+    'no (?:re)?payments? (?:(?:are|is) (?:made|due|asked|required) |falls? due )?(?:in|for|during|until)|(?:in|for|during|over) the first (?:year|<t>),? [^.?!⟨]{0,24}(?:no (?:re)?payments?|nothing)(?! (?:more|else|but))|nothing (?:is|was) (?:re)?paid (?:in|for|during)|pays? nothing (?:in|for|during)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
     ({ plans }) =>
       plans.length > 1 ||
       plans.some(({ amount, finalAmount }) => amount !== null && finalAmount === amount) ||

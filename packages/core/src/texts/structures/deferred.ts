@@ -35,7 +35,7 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing (?:is (?:paid|due|repaid)|to pay)|nothing(?= for ⟨)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of (?!(?:his|her|their|the|its) (?:⟨m\d+⟩ )?(?:loan|debt|credit|mortgage))))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing (?:is (?:paid|due|repaid)|to pay)|nothing(?= for ⟨)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of (?!(?:his|her|their|the|its) (?:⟨m\d+⟩ )?(?:loan|debt|credit|mortgage))))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩,? and (?:pays?|paid|repays?|repaid) nothing|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)|(?:for|during|in|over) the first year,? [^.?!⟨]{0,24}(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|pays? nothing)|(?:gathers?|gathered|accrues?|accumulates?|accumulated) interest(?:[^.?!⟨]|⟨[mpea]\d+⟩){0,70} for ⟨t(\d+)⟩|interest (?:is|was|being) (?:simply |merely |only )?(?:added|charged|accrued)(?: to (?:the|her|his|their) (?:debt|loan))? for ⟨t(\d+)⟩ (?:while|during|before)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
   /(?:re)?payments? (?:is |are |will |shall )?(?:to )?(?:begins?|starts?|commences?) (?:only )?(?:after|in) ⟨t(\d+)⟩|(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
@@ -161,7 +161,9 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
       found.slice(1).find((each) => each !== undefined),
     );
   const begins = beginsLater.exec(page.flat);
-  if (begins) return toldTime(page, begins[1] ?? begins[2]);
+  // "The 60 payments begin in 13 months": the first of them falls then.
+  const isFirst = begins !== null && /(?<![a-z])in ⟨t\d+⟩$/.test(begins[0]);
+  if (begins) return { ...toldTime(page, begins[1] ?? begins[2]), ...(isFirst ? { isFirst } : {}) };
   const isDrawn = draws.test(page.flat);
   const off = isDrawn ? null : putOff.exec(page.flat);
   if (off) return toldTime(page, off[1]);

@@ -11,7 +11,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const overAnother =
-  /(?<![a-z])(?:if|were|had|would)(?![a-z])[^?⟨]{0,70}(?:over|in|within|for|with|by|to) (?:only )?⟨([tn])(\d+)⟩(?:[^?⟨]|⟨e\d+⟩){0,30}\?/;
+  /(?<![a-z])(?:if|were|had|would)(?![a-z])[^?⟨]{0,70}(?:over|in|within|for|with|by|to|ran|lasted|took|had) (?:only )?⟨([tn])(\d+)⟩(?:[^?⟨]|⟨e\d+⟩){0,30}\?/;
 
 const mayAsk: ReadonlySet<string> = new Set(['payment', 'newPayment', 'interest', 'totalPaid', 'difference']);
 

@@ -11,11 +11,14 @@ import { asAsked, momentOf } from '../placesInPlan.ts';
 import type { Role } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
 import { isIn } from './clauses.ts';
-import { readingOfPlans } from './severalPlans.ts';
+import { readingOfPlans, type Owned } from './severalPlans.ts';
 import { secondPlan } from './stages.ts';
 
 /** "… for 18 years and then no more. How much is in it 7 years after the last deposit?" */
-const noMore = /for ⟨t(\d+)⟩,? and then (?:no more|nothing more|nothing)(?![a-z])/;
+const noMore =
+  /for ⟨t(\d+)⟩(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40}?,? (?:and |but )?then (?:[a-z]+ (?:in )?)?(?:no more|nothing more|nothing)(?![a-z])/;
+/** "… but left it there for five more years" */
+const leftFor = /(?<![a-z])(?:leaves?|left|lies?|stays?|remains?|kept|keeps?)(?![a-z])[^.;?!⟨]{0,50} for $/;
 const afterLast = /^ after (?:the|his|her|their|its) (?:last|final) (?:deposit|contribution|payment)/;
 
 const stopped =
@@ -83,16 +86,19 @@ export function readStoppedSaving(page: Page): DraftReading | undefined {
   return readStoppedEarly(page) ?? readStoppedFor(page);
 }
 
+const mayAsk: ReadonlySet<string> = new Set(['finalAmount', 'balance', 'totalPaid']);
+
 function readStoppedFor(page: Page): DraftReading | undefined {
   const found = stopped.exec(page.flat) ?? noMore.exec(page.flat);
   const made = Number(found?.[1] ?? NaN);
   const others = page.tokens.flatMap(({ form }, at) => (form === 'time' && at !== made ? [at] : []));
   const [end, more] = others;
   if (!found || end === undefined || more !== undefined) return undefined;
-  const isMore = afterLast.test(page.flat.slice(page.places[end]!.end));
+  const isMore =
+    afterLast.test(page.flat.slice(page.places[end]!.end)) || leftFor.test(page.flat.slice(0, page.places[end]!.start));
   const years = yearsOf(page, end) - (isMore ? 0 : yearsOf(page, made));
   const questions = placeQuestions(page);
-  if (years <= 0 || !questions.every(({ asked }) => asked === 'finalAmount' || asked === 'balance')) return undefined;
+  if (years <= 0 || !questions.every(({ asked }) => mayAsk.has(asked))) return undefined;
   const place = page.places[end]!;
   const first = readPlan(page, { scope: ({ start }) => start !== place.start, as: 'saving', questions: [] });
   const { payment, payments, rate } = first.plan;
@@ -100,12 +106,10 @@ function readStoppedFor(page: Page): DraftReading | undefined {
   const grown = secondPlan(page, { start: place.start, end: place.start }, { years, tokens: [end] }, first);
   if (!grown) return undefined;
   const named = { ...first.plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
-  const owned = questions.map((each) => ({
-    ...each,
-    asked: 'finalAmount' as const,
-    place: undefined,
-    owner: 1 as const,
-  }));
+  const owned = questions.map((each): Owned => {
+    if (each.asked === 'totalPaid') return { ...each, owner: 0 };
+    return { ...each, asked: 'finalAmount', place: undefined, owner: 1 };
+  });
   return readingOfPlans(
     page,
     [{ ...first, plan: named, read: { ...first.read, missing: [] } }, grown],

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    12,
+    'how much (?:will|would|does|do) (?:the [a-z]+|he|she|they) find(?: there| in it| in the (?:account|fund))?(?= ?\\?| after| at| in|,)',
+  ),
+  cue(
+    'finalAmount',
     13,
     'how much (?:will|would|is) the <m> (?:then )?(?:be )?worth(?= ?\\?| (?:at the end|then|after|in) )',
   ),

@@ -5,6 +5,12 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'newPayment',
+    14,
+    '(?:what|how much) (?:should|must|does|do|will|would|has to|is) (?:he|she|they|it|the [a-z]+)? ?(?:to )?(?:pay|be paid) from (?:the <o>(?: (?:<e> )?@payment)?|(?:month|payment) <n>|then|that time|there) on',
+    'what (?:must|should|will|would|does|has) the (?:<e> )?@payment (?:then |have to |to )?be (?:from (?:the <o>(?: (?:<e> )?@payment)?|(?:month|payment) <n>|then|that time|there) on|afterwards|thereafter)',
+  ),
+  cue(
     'lastPayment',
     14,
     'how much (?:is|will be|must be paid|has to be paid) (?:due |paid )?(?:with|as|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',

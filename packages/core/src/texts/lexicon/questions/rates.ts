@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue('effectiveRate', 14, '(?:what|how much) (?:does|is) (?:it|that|this) (?:come to )?effectively'),
   cue(
     'nominalRate',
     15,

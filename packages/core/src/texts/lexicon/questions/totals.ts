@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    14,
+    'what (?:do|will|would) the <n> (?:<e> )?(?:sums|amounts|payments|deposits|withdrawals) (?:come|amount|add up) to',
+  ),
+  cue(
+    'totalPaid',
     16,
     '(?:how much|what)(?: money)? (?:is|was|has been|will be|will have been) (?:re)?paid(?: back)?,? (?:by the end(?! of)|when the (?:loan|debt|mortgage) is (?:repaid|paid off|cleared|gone)|once (?:the (?:loan|debt)|it) is (?:repaid|paid off|cleared)|(?:over|during) the (?:whole|entire|full))',
     '^(?:and )?(?:altogether|in (?:all|total)),? (?:how much|what) (?:is|was|will be|has been|will have been) (?:re)?paid(?: back)?(?= ?\\?)',
