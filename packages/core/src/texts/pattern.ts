@@ -18,7 +18,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
   borrow: '(?:borrow(?:s|ed|ing)?)',
   lend: '(?:lends?|lent|lending|(?<!in )advances|advanced)',
   pay: '(?:pays?|paid|paying|repays?|repaid|repaying|pays? off|paid off)',
-  save: '(?:saves?|saved|saving|sets? aside|setting aside|puts? (?:aside|away|by|in|into|down)|lays? (?:aside|by|away)|pays? in(?:to)?|paid in(?:to)?|paying into|deposits?|deposited|depositing|contributes?|contributed|contributing|adds?|adding|invests?|invested|investing|drops?|puts?|putting|places?|stashes?|banks)',
+  save: '(?:sav(?:es?|ed|ing)(?! (?:in )?interest)|sets? aside|setting aside|puts? (?:aside|away|by|in|into|down)|lays? (?:aside|by|away)|pays? in(?:to)?|paid in(?:to)?|paying into|deposits?|deposited|depositing|contributes?|contributed|contributing|adds?|adding|invests?|invested|investing|drops?|puts?|putting|places?|stashes?|banks)',
   draw: '(?:draws?|drawn|drew|drawing|withdraws?|withdrawn|withdrew|withdrawing|takes? out|taken out|taking out|pays? out|paid out)',
   each: '(?:each|every|per|a|an)',
   loan: '(?:loans?|mortgages?|credits?|debts?|(?<!in )advances?|borrowings?)',

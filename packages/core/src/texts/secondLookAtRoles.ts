@@ -50,6 +50,8 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   });
 }
 
+const offPrice: ReadonlySet<string> = new Set(['tradeIn', 'rebate']);
+
 /** "expects it to be worth 30,000 then", taken as the payment: against strong words, and with none for it. */
 const takenAgainst = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role }]) => {
@@ -60,6 +62,10 @@ const takenAgainst = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
       signs[0].weight >= 10 &&
       !signs.some((sign) => sign.role === role);
     const quote = quoteOfToken(page, token);
+    // "It will cost 72,000, less 9,500 for the old one", taken as what is there at the start.
+    const isNone = role === 'amount' && signs[0] !== undefined && signs[0].weight >= 9 && offPrice.has(signs[0].role);
+    if (isNone && !signs.some((sign) => sign.role === role))
+      return [doubt(quote, `What is ${quote}? It is in no plan as it is told.`)];
     return isAgainst ? [doubt(quote, `What is ${quote}? It does not read like a payment.`)] : [];
   });
 
@@ -118,8 +124,8 @@ function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   });
 }
 
-/** "… the 24th payment …", of which nothing that is read looks at payment 24. */
-function placeLost(page: Page, { plans, roles }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+/** Whether something that is read looks at a payment, or at the one before or behind it. */
+function lookedAt({ plans }: DraftReading, asks: readonly ReadAsk[]): (at: number) => boolean {
   const looked = new Set([
     ...asks.flatMap(({ args = {} }) => [
       args.k,
@@ -136,7 +142,31 @@ function placeLost(page: Page, { plans, roles }: DraftReading, asks: readonly Re
       ...links.flatMap(({ args = {} }) => [args.k, args.from, args.to]),
     ]),
   ]);
-  const isLooked = (at: number): boolean => [at - 1, at, at + 1].some((each) => looked.has(each));
+  return (at) => [at - 1, at, at + 1].some((each) => looked.has(each));
+}
+
+/** "… for payments 1, 20 and 40", of which one is read. */
+function listedLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const isLooked = lookedAt(draft, asks);
+  return page.tokens.flatMap(({ form, value }, token) => {
+    const place = page.places[token]!;
+    const isListed =
+      form === 'count' &&
+      !draft.roles.has(token) &&
+      sentenceAt(page, place)?.asks === true &&
+      /(?:payments|months|years|quarters|lines|rows) (?:⟨n\d+⟩, )*⟨n\d+⟩(?:,? and|,) $/.test(
+        page.flat.slice(0, place.start),
+      ) &&
+      !draft.plans.some(({ paymentsPerYear: p }) => isLooked(value) || isLooked(value * p));
+    const quote = quoteOfToken(page, token);
+    return isListed ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)] : [];
+  });
+}
+
+/** "… the 24th payment …", of which nothing that is read looks at payment 24. */
+function placeLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const { plans, roles } = draft;
+  const isLooked = lookedAt(draft, asks);
   return page.tokens.flatMap(({ form, value }, token) => {
     const { start, end } = page.places[token]!;
     const isPayment =
@@ -210,6 +240,7 @@ export const rolesInDoubt = (page: Page, draft: DraftReading, asks: readonly Rea
   ...numberLost(page, draft),
   ...countLost(page, draft),
   ...placeLost(page, draft, asks),
+  ...listedLost(page, draft, asks),
   ...takenAgainst(page, draft),
   ...endDenied(page, draft),
 ];

@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    12,
+    'wants? (?:the same|an equal|a level|a fixed) (?:amount|sum) (?:<[ea]>|at the (?:start|beginning|end) of <e>) for <t>[;,.] (?:he|she|they) (?:has|have) <m>',
+  ),
+  cue(
+    'drawing-down',
     9,
     '<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:from|out of|of) (?:it|them|this|(?:the|her|his|their) (?:fund|account|money|savings|pot))(?= ?[.,;?]| and)',
     '<m> (?:from|out of|of) (?:it|them|this|(?:the|her|his|their) (?:fund|account|money|savings|pot)) (?:<[ea]>|at the (?:end|start|beginning) of <e>)',

@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce, savedFromNow, setAsideAtB
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 9, 'investment of <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>)'),
   cue(
     'saving',
     12,

@@ -5,6 +5,16 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
   cue(
+    'amount',
+    11,
+    '(?:has|have) {m},? and (?:the|this|that|his|her|their) money (?:earns|bears|is (?:invested|worth))',
+  ),
+  cue(
+    'ignored',
+    12,
+    '{m} (?:prize|jackpot|award|settlement)(?: [a-z]+){0,3} (?:is|are|was|to be) paid (?:out )?(?:as|in|by) (?:<n> (?:<e> )?@payment of )?<m>',
+  ),
+  cue(
     'downPayment',
     12,
     '(?:donors?|members|sponsors?|friends|parents|the (?:state|county|city|council|parish|diocese)) (?:gave|give|gives|contributed?|contributes|paid|pays?|raised|collected) {m}[;,.]? (?:and )?the (?:rest|remainder|balance)',

@@ -10,6 +10,11 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     13,
+    '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) (?:for|during|in) the first (?:year|<t>),? (?:and |then |but )+{m} (?:after (?:that|which)|thereafter|afterwards|from then on|later)',
+  ),
+  cue(
+    'newPayment',
+    13,
     '(?:equal|level|regular|monthly|same|fixed)(?: <e>)? @payment[^?]{0,120} after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) (?:decides? to |can |could |chooses? to )?pays? {m} (?:<[ea]>|at the (?:end|beginning|start) of <e>)(?! (?:more|extra|on top|besides|for ))',
     'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) pays? {m}(?: <[ea]>| at the end of <e>)? instead(?! of)',
     'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:each|every|the) (?:<e> )?@payment (?:is|becomes|comes to) {m}',

@@ -6,6 +6,12 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    11,
+    '(?:deposit|sav|put|pa(?:y|id) in|invest)[^?]{0,120}the balance after <t> (?:is|was|will be) {m}',
+  ),
+  cue('finalAmount', 9, 'worth (?:more than|at least|over) {m}'),
+  cue(
+    'finalAmount',
     13,
     'at the end(?: of the (?:term|loan|<t>))?,? {m} (?:is|are|remains?) (?:still )?(?:owed|owing|due|to be (?:re)?paid|(?:re)?paid (?:back )?in one sum)',
     '(?:debt|balance|loan) at the end (?:is|was|should|must|is to|will)(?: be)? {m}',

@@ -1,12 +1,7 @@
 /** Words that tell of something that must show in a reading: where nothing shows, the reading is doubted. */
 
 import { pattern } from '../pattern.ts';
-import type { ReadAsk, ReadPlan } from '../reading.ts';
-
-interface Heard {
-  readonly plans: readonly ReadPlan[];
-  readonly asks: readonly ReadAsk[];
-}
+import { changes, endsOwing, has, lessReceived, type Heard } from './heard.ts';
 
 export interface TellingWords {
   readonly words: RegExp;
@@ -15,28 +10,11 @@ export interface TellingWords {
   readonly isHeard: (reading: Heard) => boolean;
 }
 
-const changes =
-  (...kinds: readonly string[]) =>
-  ({ plans }: Heard): boolean =>
-    plans.length > 1 || plans.some((plan) => plan.changes.some(({ kind }) => kinds.includes(kind)));
-
-const has =
-  (field: 'downPayment' | 'tradeIn' | 'rebate' | 'fees') =>
-  ({ plans, asks }: Heard): boolean =>
-    plans.some((plan) => plan[field] !== undefined || (field === 'downPayment' && plan.downShare !== undefined)) ||
-    asks.some(({ quantity }) => quantity === field);
-
 const telling = (says: string, words: string, isHeard: TellingWords['isHeard']): TellingWords => ({
   says,
   words: pattern(`(?<!(?:no|never|without(?: an?)?|any|free of|no interest) )(?:${words})`),
   isHeard,
 });
-
-const endsOwing = ({ plans }: Heard): boolean => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0);
-
-/** The sum received is smaller than the loan. */
-const lessReceived = (heard: Heard): boolean =>
-  has('rebate')(heard) || heard.plans.some(({ links }) => links?.some(({ plus = 0 }) => plus < 0) ?? false);
 
 export const tellingWords: readonly TellingWords[] = [
   telling(

@@ -35,6 +35,11 @@ const bySeveral =
   /(?<![a-z])equal (?:payments|sums|amounts|instal?ments)|(?:by|with|into) ⟨n\d+⟩ (?:payments|sums|amounts|instal?ments)/;
 const today = /(?<![a-z])(?:now|today|at present|present value|present worth|at once|immediately)(?![a-z])/;
 
+/** "with one payment a year from now", where no number says when. */
+const aPeriodOn =
+  /(?<!⟩ )(?<![a-z])(?:an?|one) (month|quarter|half-year|year) (?:from (?:now|today)|hence|later)(?![a-z])/;
+const lengths: Readonly<Record<string, number>> = { month: 1 / 12, quarter: 1 / 4, 'half-year': 1 / 2, year: 1 };
+
 function duesOf(page: Page): Due[] | undefined {
   const heard = new Map<number, Due>();
   const hear = (token: number, years: number, time?: number): void => {
@@ -80,6 +85,9 @@ function dayAsked(
   const others = page.tokens.flatMap(({ form }, at) => (form === 'time' && !used.has(at) ? [at] : []));
   const [only, second] = others;
   if (second !== undefined) return undefined;
+  const later = aPeriodOn.exec(page.flat)?.[1];
+  if (later !== undefined && only === undefined) return { years: lengths[later] ?? NaN, taken: [] };
+  if (later !== undefined) return undefined;
   if (only !== undefined) return { years: yearsOf(page, only), taken: [only] };
   const own = page.flat.replace(atOnce, '');
   return today.test(own) ? { years: 0, taken: [] } : undefined;
