@@ -90,6 +90,9 @@ const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
   plans.flatMap(({ amount, payment, payments, changes }) => {
     const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
     const rise = changes.find((each) => each.kind === 'payment' && usual !== null && each.by > 2 * usual);
+    const fall = changes.find((each) => each.kind === 'payment' && (each.to ?? Infinity) < -0.6 * each.by);
+    if (fall)
+      return [doubt('payment', 'Does the payment fall to less than half of what it was, or is that added to it?')];
     return rise?.kind === 'payment'
       ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
       : [];

@@ -150,7 +150,8 @@ export const partsOfPayment = (page: Page, { asks }: DraftReading): ReadDoubt[] 
     const named = bothParts.exec(sentence.text);
     const own = asks.filter(({ place }) => place.start >= sentence.start && place.start < sentence.end);
     const parts = own.filter(({ quantity }) => /^(?:principalIn|interestIn)$/.test(quantity));
-    const isBoth = new Set(parts.map(({ quantity }) => quantity)).size === 2;
+    const interest = parts.filter(({ quantity }) => quantity === 'interestIn').length;
+    const isBoth = interest * 2 === parts.length;
     const isOfOne = parts.every(({ args }) => args?.from === args?.to);
     return named &&
       parts.length > 0 &&

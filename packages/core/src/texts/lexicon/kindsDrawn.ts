@@ -139,7 +139,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     '<m> (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)',
     '(?:foundation|trust|fund|endowment) (?:gives?|grants?|awards?|donates?) <m>',
     'from <m>[^.?!]{0,60} (?:takes?|draws?|withdraws?|spends?) (?:the same|an equal|a fixed|a level|equal)',
-    '<m> (?:in|from) (?:an?|the|her|his|their) (?:fund|trust|account|endowment)[^.?!]{0,60} pays (?:out )?<m>',
+    '<m> (?:in|from) (?:an?|the|her|his|their) (?:fund|trust|account|endowment)[^.?!]{0,60} pays (?:out )?<m>(?! in(?:to)?(?![a-z]))',
     '(?:<m>,? )?(?:taken|drawn|withdrawn|paid) (?:at the (?:end|start|beginning) of <e> )?(?:from|out of) (?:her|his|their|the) (?:savings|fund|capital|account|pension)',
     '<m>(?: [a-z]+){0,3} (?:should|must|is to|has to|shall|ought to) last',
     'wants? an? (?:equal|level|regular|fixed|constant|steady) (?:<e> )?income',

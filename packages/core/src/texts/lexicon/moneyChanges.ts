@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'paymentRise',
+    12,
+    'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:each|every|the) (?:<e> )?@payment (?:is|becomes) {m} (?:higher|more|larger|greater|bigger)',
+  ),
+  cue(
     'newPayment',
     13,
     '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) (?:for|during|in) the first (?:year|<t>),? (?:and |then |but )+{m} (?:after (?:that|which)|thereafter|afterwards|from then on|later)',
@@ -17,7 +22,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     13,
     '(?:equal|level|regular|monthly|same|fixed)(?: <e>)? @payment[^?]{0,120} after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) (?:decides? to |can |could |chooses? to )?pays? {m} (?:<[ea]>|at the (?:end|beginning|start) of <e>)(?! (?:more|extra|on top|besides|for ))',
     'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) pays? {m}(?: <[ea]>| at the end of <e>)? instead(?! of)',
-    'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:each|every|the) (?:<e> )?@payment (?:is|becomes|comes to) {m}',
+    'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:each|every|the) (?:<e> )?@payment (?:is|becomes|comes to) {m}(?! (?:higher|more|larger|greater|bigger|lower|less|smaller|extra|dearer))',
     'after (?:<t>|<n> (?:<e> )?@payment|the <o> (?:<e> )?@payment),? (?:he|she|they|it) (?:switch(?:es)?|changes?|moves?) (?:over )?to (?:<e> )?@payment of {m}',
     '<t> (?:later|on),? (?:he|she|they|it) (?:can (?:afford|spare|manage) {m}(?: <[ea]>)?|(?:pays?|begins? to pay) {m} <[ea]>) and (?:pays? (?:that|it|this) )?from then on',
   ),
