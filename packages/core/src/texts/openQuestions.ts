@@ -8,7 +8,7 @@ interface OpenQuestion {
   /** In the flat text of a sentence that asks. */
   readonly words: RegExp;
   /** How it is read. */
-  readonly isRead: (ask: ReadAsk) => boolean;
+  readonly isRead: (ask: ReadAsk, all: readonly ReadAsk[]) => boolean;
   readonly says: string;
 }
 
@@ -42,6 +42,14 @@ const openQuestions: readonly OpenQuestion[] = [
     says: 'Is it what is owed then, or the sum of the payments that are left?',
   },
   {
+    // "Of that first year's instalments, how much is interest?"
+    words:
+      /(?:first|second|last|⟨o\d+⟩) year's [^?]*interest|interest [^?]*(?:in|of|during|over) (?:the|that|this|his|her|their|its) (?:first|second|last|⟨o\d+⟩) year(?! of)/,
+    isRead: ({ quantity }, all) =>
+      quantity === 'totalInterest' && all.every((each) => !/^(?:interestIn|difference|choice)$/.test(each.quantity)),
+    says: 'Is it the interest of that year, or of the whole time?',
+  },
+  {
     words: /total cost of the (?:loan|mortgage|debt)(?! in interest)/,
     isRead: ({ quantity }) => quantity === 'financeCharge' || quantity === 'totalPaid',
     says: 'Is it the interest, or all that is paid?',
@@ -51,5 +59,7 @@ const openQuestions: readonly OpenQuestion[] = [
 /** What else the words of a question may ask. */
 export const openAsked = ({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
   openQuestions.flatMap(({ words, isRead, says }) =>
-    asks.some(isRead) && sentences.some((each) => each.asks && words.test(each.text)) ? [doubt('asks', says)] : [],
+    asks.some((ask) => isRead(ask, asks)) && sentences.some((each) => each.asks && words.test(each.text))
+      ? [doubt('asks', says)]
+      : [],
   );

@@ -53,7 +53,7 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
 const offPrice: ReadonlySet<string> = new Set(['tradeIn', 'rebate']);
 
 /** "expects it to be worth 30,000 then", taken as the payment: against strong words, and with none for it. */
-const takenAgainst = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
+const takenAgainst = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role }]) => {
     const signs = page.signs[token] ?? [];
     const isAgainst =
@@ -63,11 +63,31 @@ const takenAgainst = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
       !signs.some((sign) => sign.role === role);
     const quote = quoteOfToken(page, token);
     // "It will cost 72,000, less 9,500 for the old one", taken as what is there at the start.
-    const isNone = role === 'amount' && signs[0] !== undefined && signs[0].weight >= 9 && offPrice.has(signs[0].role);
+    const isNone =
+      (role === 'amount' && signs[0] !== undefined && signs[0].weight >= 9 && offPrice.has(signs[0].role)) ||
+      // "bought a bond for 940", taken as what it comes to
+      (role === 'finalAmount' &&
+        signs[0]?.role === 'price' &&
+        signs[0].weight >= 9 &&
+        plans.every(({ kind }) => kind !== 'saving' && kind !== 'lump-sum'));
     if (isNone && !signs.some((sign) => sign.role === role))
       return [doubt(quote, `What is ${quote}? It is in no plan as it is told.`)];
     return isAgainst ? [doubt(quote, `What is ${quote}? It does not read like a payment.`)] : [];
   });
+
+const apart: ReadonlySet<string> = new Set(['extra', 'withdrawn', 'downPayment', 'tradeIn', 'rebate', 'fee']);
+
+/** Two fees, or two deposits, are one number in the plan. */
+const isOneOfMore = (page: Page, roles: DraftReading['roles'], token: number): boolean => {
+  const role = roles.get(token)?.role;
+  return [...roles].some(
+    ([other, each]) => other !== token && each.role === role && tokenAt(page, other).form === 'money',
+  );
+};
+
+/** Every number of the plans, however deep. */
+const numbersIn = (of: unknown): number[] =>
+  typeof of === 'number' ? [of] : of !== null && typeof of === 'object' ? Object.values(of).flatMap(numbersIn) : [];
 
 /** A sum that has a part to play, and is in no plan. */
 function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
@@ -83,9 +103,14 @@ function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
       (amount ?? 0) - fees,
     ]),
   );
+  const beside = new Set(numbersIn(plans).map((each) => roundTo(Math.abs(each), 2)));
   return [...roles].flatMap(([token, { role }]) => {
     const { value, form } = tokenAt(page, token);
     const isSum = form === 'money' && ['amount', 'price', 'payment', 'finalAmount'].includes(role);
+    // "Then she adds 3,000", which no plan has.
+    const isApart =
+      form === 'money' && apart.has(role) && !beside.has(roundTo(value, 2)) && !isOneOfMore(page, roles, token);
+    if (isApart) return [doubt(quoteOfToken(page, token), `What is ${quoteOfToken(page, token)}? It is in no plan.`)];
     // What all payments come to, with everything else told: it may be the outcome, or something else.
     const isOutcome =
       (role === 'repaid' || role === 'creditPrice') && plans.every(({ paidInAll }) => paidInAll === undefined);
@@ -197,12 +222,18 @@ function placeLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): R
       !roles.has(token) &&
       sentenceAt(page, page.places[token]!)?.asks === true &&
       !plans.some(({ paymentsPerYear: p }) => isLooked(named === 'year' ? value * p : value));
+    // "on each birthday from the 1st to the 17th"
+    const isBirthday =
+      form === 'nth' &&
+      !roles.has(token) &&
+      /(?<![a-z])from the $/.test(page.flat.slice(0, start)) &&
+      /birthday/i.test(page.text);
     const isMoment =
       page.signs[token]?.[0]?.role === 'after' &&
       /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
       !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
     const quote = quoteOfToken(page, token);
-    return isPayment || isNumbered || isNamed || isMoment
+    return isPayment || isNumbered || isNamed || isBirthday || isMoment
       ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)]
       : [];
   });

@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
+  cue('amount', 13, '(?:bought|buys?|purchased?|acquired?) an? (?:bond|note|annuity|claim|contract) for {m}'),
+  cue(
+    'finalAmount',
+    12,
+    'pays <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)(?: for <t>)?,? and (?:then|finally|at the end) {m}',
+  ),
   cue(
     'amount',
     11,

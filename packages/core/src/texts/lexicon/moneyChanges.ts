@@ -242,7 +242,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
     12,
-    '<m> (?:now|today|at once|immediately),? (?:and|plus|then) (?:another |a further |then )?{m} (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))(?! (?:time )?(?:<[ea]>|each|every))',
+    '<m>(?: (?:is|are|was) (?:deposited|invested|put in|paid in))? (?:now|today|at once|immediately),? (?:and|plus|then) (?:another |a further |then )?{m}(?: again| more)? (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))(?! (?:time )?(?:<[ea]>|each|every))',
     'adds? (?:another |a further )?{m}(?: to (?:it|this|that|the [a-z]+))?,? (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))',
   ),
   cue(

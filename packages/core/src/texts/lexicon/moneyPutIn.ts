@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue(
+    'extra',
+    12,
+    '(?:invests?|saves?|deposits?|puts?|pays? in)(?![a-z])[^?]{0,160}(?:then|later|after (?:that|which)),? (?:he|she|they|[a-z]+) adds? (?:another |a further |a bonus of )?{m}(?! (?:<[ea]>|each|every|more each|to each|at the (?:end|start|beginning) of))',
+  ),
   cue('amount', 9, '(?:builder|owner|lessor|firm|maker) (?:has )?put {m} into (?:it|them|the [a-z]+)'),
   cue('payment', 12, '{m} (?:put|paid|laid) (?:in|by|aside) at (?:the (?:end|start|beginning) of )?<e>'),
   cue('amount', 12, '(?:puts?|pays?|places?) {m} into an annuity(?! (?:fund|plan|account))'),

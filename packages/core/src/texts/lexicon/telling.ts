@@ -103,6 +103,13 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:sells?|sell|selling) (?:the|his|her|their|its) (?:old|present|used|worn-out) (?:one|[a-z ]{2,24}?)(?: then)?(?: for)? <m>|(?:old|present|used|worn-out) [a-z ]{2,24} (?:can|will|could|is to) (?:then )?be sold (?:then )?for <m>|(?:scrap|salvage) value',
     (heard) => has('tradeIn')(heard) || has('downPayment')(heard) || heard.plans.some(({ kind }) => kind === 'leasing'),
   ),
+  telling('a fee that is taken off', '<m>,? less (?:an? |the )?(?:[a-z]+ )?(?:fee|charge|commission)', lessReceived),
+  telling(
+    'payments that are over',
+    'the last(?: one| of them| payment)? (?:(?:is|was|being|made|paid|falls) ){0,2}today',
+    ({ plans, asks }) =>
+      plans.some(({ kind }) => kind === 'saving') || asks.some(({ quantity }) => quantity === 'finalAmount'),
+  ),
   telling(
     'a fee that is added',
     '(?:the|an?|this) (?:[a-z]+ )?fee (?:is|was) (?:then )?added to the (?:loan|debt|amount|sum)',

@@ -299,7 +299,9 @@ const isDifference = ({ ask }: Part): boolean =>
 
 /** Texts that name a part by what it was called until it had its letter. */
 const named = (text: string, letters: ReadonlyMap<string, string>): string =>
-  text.replace(/answer @(\S+)/g, (whole, part: string) => (letters.has(part) ? `answer ${letters.get(part)}` : whole));
+  text.replace(/answer @([\w-]+)/g, (whole, part: string) =>
+    letters.has(part) ? `answer ${letters.get(part)}` : whole,
+  );
 
 function inLetters(draft: StatementDraft, letters: ReadonlyMap<string, string>): StatementDraft {
   const slots = { ...draft.slots };

@@ -9,7 +9,7 @@ import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 const kept =
-  /(?<![a-z])(?:kept back|held back|withheld|retained|deducted|subtracted|taken (?:off|from|out of)|keeps? (?:it )?back|holds? (?:it )?back|withholds?|retains?|deducts?|subtracts?|receives? (?:only )?⟨m\d+⟩)(?![a-z])/;
+  /(?<![a-z])(?:kept back|held back|withheld|retained|deducted|subtracted|taken (?:off|from|out of)|keeps? (?:it )?back|holds? (?:it )?back|withholds?|retains?|deducts?|subtracts?|receives? (?:only )?⟨m\d+⟩|less (?:an? |the )?(?:fee|charge|commission))(?![a-z])/;
 const paidBeside =
   /(?:fee|charge|commission|costs?)(?![a-z])[^.?!]{0,40} (?:at the (?:start|outset)|up ?front|in cash|at once|separately|on signing|in advance|out of (?:his|her|their) own)/;
 const added = /(?:fee|charge|commission|costs?)[^.?!]{0,40}(?:added|put on|put onto|goes on)/;

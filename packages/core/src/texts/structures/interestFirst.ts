@@ -19,7 +19,7 @@ const ofFirst =
   /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
 /** "What is paid in the first stage and in the second?" */
 const ofBoth =
-  /(?<![a-z])first (?:stage|phase|part|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?)|^\W*(?:give|state|find|calculate|compute|determine|what are) (?:the ⟨n\d+⟩|both) payments\W*$/;
+  /(?<![a-z])first (?:stage|phase|part|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?)|⟨n\d+⟩ (?:kinds|sorts) of payment|^\W*(?:give|state|find|calculate|compute|determine|what are) (?:the ⟨n\d+⟩|both) payments\W*$/;
 
 /** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
 export function readInterestFirst(page: Page): DraftReading | undefined {

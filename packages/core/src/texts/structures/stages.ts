@@ -4,7 +4,7 @@ import { wholeNumber } from '../paymentCounts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
-import { sentenceAt, withoutNewRates, type Page } from '../page.ts';
+import { sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadArgs, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
@@ -42,8 +42,11 @@ export function readStages(page: Page): DraftReading | undefined {
     page.tokens.some(({ form }, at) => form === 'money' && page.places[at]!.start === start);
   // One rate for both is told once, in either.
   const shared = rateSpans(page);
+  const [, sum] = addsThen.exec(page.flat) ?? [];
+  const added = sum === undefined ? undefined : Number(sum);
+  const isAdded = ({ start }: Span): boolean => added !== undefined && page.places[added]!.start === start;
   const scope = (place: Span): boolean =>
-    (!isIn([region], place) || isIn(shared, place)) && (isSum(place) || !isIn(asked, place));
+    !isAdded(place) && (!isIn([region], place) || isIn(shared, place)) && (isSum(place) || !isIn(asked, place));
   const told = readPlan(page, { scope, questions: [] });
   // Nothing is owed here: what is paid each time is put in.
   const isPutIn = told.plan.kind === 'borrowing' && (told.plan.payment ?? 0) > 0;
@@ -56,9 +59,12 @@ export function readStages(page: Page): DraftReading | undefined {
     return undefined;
   const isKnown = kind === 'saving' ? payment !== null && payment > 0 : kind === 'lump-sum' && amount !== null;
   if (!isKnown || !first.plan.rate || payments === null || first.read.unfit !== undefined) return undefined;
-  const left = secondPlan(page, region, { years: yearsOf(page, token), tokens: [token] }, first);
+  const grown = secondPlan(page, region, { years: yearsOf(page, token), tokens: [token] }, first);
+  const left = grown && withAdded(page, grown, added);
   if (left === undefined) return undefined;
   const roles = rolesAsked(questions);
+  // What was earned in all is not what the end is above the first sum.
+  if (added !== undefined && questions.some(({ asked: what }) => what === 'interest')) return undefined;
   const both = [
     { ...first, plan: { ...first.plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' } },
     { ...left, roles: new Map([...left.roles, ...roles]) },
@@ -68,6 +74,17 @@ export function readStages(page: Page): DraftReading | undefined {
     each.asked === 'interest' ? { ...each, owner: 'across' as const } : each,
   );
   return readingOfPlans(page, both, owned, () => earnedInAll(first.plan));
+}
+
+const addsThen =
+  /(?:then|after (?:that|which)),? (?:he|she|they|[a-z]+) adds? (?:another |a further |a bonus of )?⟨m(\d+)⟩(?! (?:⟨[ea]|each|every|more each|to each|at the (?:end|start|beginning) of))/;
+
+/** "Then she adds 3,000": what the second time begins with as well. */
+function withAdded(page: Page, left: SolePlan, added: number | undefined): SolePlan {
+  if (added === undefined) return left;
+  const plus = tokenAt(page, added).value;
+  const links = (left.plan.links ?? []).map((each) => ({ ...each, plus }));
+  return { ...left, plan: { ...left.plan, links }, roles: new Map(left.roles).set(added, 'extra') };
 }
 
 /** What is there at the end, less all that was put in; nothing where that is a sum and payments, too. */

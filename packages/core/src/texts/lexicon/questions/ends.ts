@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 13, 'what is the total (?:there )?(?:after|in) <t>(?= at |,| ?\\?)'),
   cue(
     'finalAmount',
     12,
