@@ -1,6 +1,7 @@
 /** Every right number of a question: the plan solved and run under each rounding that is used. */
 
 import { kindOf } from '../case/kinds.ts';
+import { roundTo } from '../money/roundMoney.ts';
 import { centRounding, exactRounding, type TableRounding } from '../table/plan.ts';
 import { buildTable } from '../table/buildTable.ts';
 import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity } from './reading.ts';
@@ -29,6 +30,12 @@ export function solvePlans(
     solved.push(linked && statement && found?.ok ? { plan: linked, statement, solved: found.value } : undefined);
   });
   return solved;
+}
+
+/** The first payment of a plan as if nothing changed on the way: in cents, as it is paid. */
+export function paymentUnchanged(plan: ReadPlan, wanted: number | undefined): number | undefined {
+  const [found] = solvePlans([{ ...plan, changes: [] }], [wanted]);
+  return found && roundTo(found.solved.table.firstPayment, 2);
 }
 
 /** Why the first plan that cannot be solved has no answer, in a sentence. */

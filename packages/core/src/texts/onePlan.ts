@@ -11,7 +11,7 @@ import type { ChangeRead } from './changeRead.ts';
 import { changesOfText } from './changesOfText.ts';
 import { countedOn } from './countedOn.ts';
 import type { DraftReading } from './draftReading.ts';
-import { solvePlans } from './answers.ts';
+import { paymentUnchanged, solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
 import { paysInterestAlone } from './interestAlone.ts';
@@ -19,7 +19,6 @@ import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, sentenceAt, tokenAt, withoutSupposed, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
-import { roundTo } from '../money/roundMoney.ts';
 import { soughtBy } from './soughtBy.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, Role } from './reading.ts';
 import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
@@ -85,19 +84,20 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     changes,
   );
   const payments = countedOn(page, changes, read);
-  const told = changesInNumbers(page, changes, read.plan, keep, () => paymentFound({ ...read.plan, payments }));
+  const told = changesInNumbers(page, changes, read.plan, keep, () =>
+    paymentFound({ ...read.plan, payments }, read.wanted),
+  );
   const plan = closedBy(page, { ...read.plan, payments, changes: told });
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
 }
 
-/** The payment of a loan that a later one takes the place of: to the cent, as it is paid. */
-function paymentFound(plan: ReadPlan): number | undefined {
+/** The payment of a loan that a later one takes the place of. */
+function paymentFound(plan: ReadPlan, wanted: number | undefined): number | undefined {
   const isOpen = plan.kind === 'borrowing' && plan.unknown === 'payment' && plan.payments !== null;
-  if (!isOpen || plan.amount === null || plan.rate === null || plan.finalAmount !== 0) return undefined;
-  const [found] = solvePlans([{ ...plan, changes: [] }], [undefined]);
-  return found && roundTo(found.solved.table.firstPayment, 2);
+  const isKnown = plan.amount !== null && plan.rate !== null && plan.finalAmount === 0;
+  return isOpen && isKnown ? paymentUnchanged(plan, wanted) : undefined;
 }
 
 /** "60 payments …, for the remaining three years": what passes until a change, and what is left then, is no other term. */

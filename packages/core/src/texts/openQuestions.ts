@@ -44,9 +44,10 @@ const openQuestions: readonly OpenQuestion[] = [
   {
     // "Of that first year's instalments, how much is interest?"
     words:
-      /(?:first|second|last|⟨o\d+⟩) year's [^?]*interest|interest [^?]*(?:in|of|during|over) (?:the|that|this|his|her|their|its) (?:first|second|last|⟨o\d+⟩) year(?! of)/,
+      /(?:first|second|last|⟨o\d+⟩) year's [^?]*interest|interest (?:(?! and )[^?,;]){0,40}(?<![a-z])(?:in|of|during|over) (?:the|that|this|his|her|their|its) (?:first|second|last|⟨o\d+⟩) year(?! of)/,
     isRead: ({ quantity }, all) =>
-      quantity === 'totalInterest' && all.every((each) => !/^(?:interestIn|difference|choice)$/.test(each.quantity)),
+      quantity === 'totalInterest' &&
+      all.every((each) => !/^(?:interestIn|principalIn|difference|choice)$/.test(each.quantity)),
     says: 'Is it the interest of that year, or of the whole time?',
   },
   {

@@ -3,12 +3,16 @@
 import type { FlatText } from './flatText.ts';
 import type { Token } from './tokens.ts';
 
-const points = /points?$/i;
+/** "1.2 percentage points", and not "1.2 %". */
+export const isInPoints = (words: string): boolean => /points?$/i.test(words);
+
 const isTo = /(?<![a-z])(?:to|at|from|of) $/;
-const rises =
+/** Whose rate it is. "They pay 20 % down" tells of none, where points do. */
+const ofPoints =
   /(?<![a-z])(?:rate|interest|it|they|bank|lender)(?: [a-z]+){0,4} (?:by )?$|(?:raises?|increases?|puts up|lowers?|cuts?|reduces?)(?: [a-z]+){0,3} by $/;
-const above = /^ (?:higher|more|above|up)(?![a-z])/;
-const below = /^ (?:lower|less|below|down|cheaper)(?![a-z])/;
+const ofRate = /(?<![a-z])rate(?: of interest)?(?: [a-z]+){0,4} (?:by )?$/;
+const above = /^ (?:higher|more|above)(?![a-z])/;
+const below = /^ (?:lower|less|below)(?![a-z])/;
 const falls =
   /(?<![a-z])(?:lower(?:s|ed)?|falls?|fell|drops?|dropped|cuts?|reduc[a-z]+|decreas[a-z]+|goes down|went down|brings? down|sinks?)(?![a-z])[^.;?!]*$/;
 /** "by 0.25 percentage points each year": more than once. */
@@ -26,9 +30,10 @@ export function pointsAsRates(text: FlatText, said: string): FlatText {
     const { start, end } = places[at]!;
     const before = /[^.;?!]*$/.exec(flat.slice(0, start))![0];
     const after = flat.slice(end, end + 24);
-    const inWords = points.test(said.slice(token.start, token.end));
-    const isMore = inWords ? !isTo.test(before) : isBy(before) || above.test(after) || below.test(after);
-    const isNext = isMore && base !== undefined && rises.test(before) && !eachTime.test(after);
+    const inWords = isInPoints(said.slice(token.start, token.end));
+    const isMore = inWords ? !isTo.test(before) : / by $/.test(before) || above.test(after) || below.test(after);
+    const whose = inWords ? ofPoints : ofRate;
+    const isNext = isMore && base !== undefined && whose.test(before) && !eachTime.test(after);
     if (!isNext) {
       if (!isMore && (isRate.test(after) || rateBefore.test(before))) base = token.value;
       return token;
@@ -39,5 +44,3 @@ export function pointsAsRates(text: FlatText, said: string): FlatText {
   });
   return { ...text, tokens: read };
 }
-
-const isBy = (before: string): boolean => / by $/.test(before);

@@ -4,6 +4,7 @@ import { doubt, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { paysInterestAlone } from './interestAlone.ts';
 import type { Page } from './page.ts';
+import { isInPoints } from './ratesInPoints.ts';
 import type { ReadAsk, ReadDoubt, ReadPlan } from './reading.ts';
 
 /** @returns what in the plans, or in what they answer, makes no sense */
@@ -26,7 +27,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
 
 /** "The rate rises by 10 %", read as ten points of it. */
 const shareOfRate = ({ tokens, text }: Page): ReadDoubt[] =>
-  tokens.some(({ inPoints = 0, start, end }) => inPoints > 0.03 && !/points?$/i.test(text.slice(start, end)))
+  tokens.some(({ inPoints = 0, start, end }) => inPoints > 0.03 && !isInPoints(text.slice(start, end)))
     ? [doubt('rate', 'Is it added to the rate, or is it a share of it?')]
     : [];
 

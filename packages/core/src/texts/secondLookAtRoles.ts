@@ -4,7 +4,7 @@ import { roundTo } from '../money/roundMoney.ts';
 import { doubt, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
-import type { ReadAsk, ReadDoubt } from './reading.ts';
+import type { ReadAsk, ReadDoubt, ReadKind, Role } from './reading.ts';
 import { yearsOf } from './tokens.ts';
 
 /** A sum taken as a payment, where the payment is sought. */
@@ -50,29 +50,47 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   });
 }
 
-const offPrice: ReadonlySet<string> = new Set(['tradeIn', 'rebate']);
+interface Against {
+  readonly taken: Role;
+  /** What its words tell instead, so strongly at least. */
+  readonly told: readonly string[];
+  readonly least: number;
+  /** In plans of these kinds it may be both. */
+  readonly unless?: readonly ReadKind[];
+  readonly says: string;
+}
 
-/** "expects it to be worth 30,000 then", taken as the payment: against strong words, and with none for it. */
+const against: readonly Against[] = [
+  // "expects it to be worth 30,000 then"
+  { taken: 'payment', told: ['finalAmount'], least: 10, says: 'It does not read like a payment.' },
+  // "It will cost 72,000, less 9,500 for the old one", taken as what is there at the start.
+  { taken: 'amount', told: ['tradeIn', 'rebate'], least: 9, says: 'It is in no plan as it is told.' },
+  // "bought for 940", taken as what it comes to.
+  {
+    taken: 'finalAmount',
+    told: ['price'],
+    least: 9,
+    unless: ['saving', 'lump-sum'],
+    says: 'It is in no plan as it is told.',
+  },
+];
+
+/** A sum taken as one thing against strong words for another, and with none for it. */
 const takenAgainst = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role }]) => {
     const signs = page.signs[token] ?? [];
-    const isAgainst =
-      role === 'payment' &&
-      signs[0]?.role === 'finalAmount' &&
-      signs[0].weight >= 10 &&
-      !signs.some((sign) => sign.role === role);
+    const [strongest] = signs;
+    const found = against.find(
+      ({ taken, told, least, unless = [] }) =>
+        role === taken &&
+        strongest !== undefined &&
+        told.includes(strongest.role) &&
+        strongest.weight >= least &&
+        !signs.some((sign) => sign.role === role) &&
+        !plans.some(({ kind }) => unless.includes(kind)),
+    );
     const quote = quoteOfToken(page, token);
-    // "It will cost 72,000, less 9,500 for the old one", taken as what is there at the start.
-    const isNone =
-      (role === 'amount' && signs[0] !== undefined && signs[0].weight >= 9 && offPrice.has(signs[0].role)) ||
-      // "bought a bond for 940", taken as what it comes to
-      (role === 'finalAmount' &&
-        signs[0]?.role === 'price' &&
-        signs[0].weight >= 9 &&
-        plans.every(({ kind }) => kind !== 'saving' && kind !== 'lump-sum'));
-    if (isNone && !signs.some((sign) => sign.role === role))
-      return [doubt(quote, `What is ${quote}? It is in no plan as it is told.`)];
-    return isAgainst ? [doubt(quote, `What is ${quote}? It does not read like a payment.`)] : [];
+    return found ? [doubt(quote, `What is ${quote}? ${found.says}`)] : [];
   });
 
 const apart: ReadonlySet<string> = new Set(['extra', 'withdrawn', 'downPayment', 'tradeIn', 'rebate', 'fee']);

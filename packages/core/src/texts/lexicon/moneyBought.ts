@@ -6,30 +6,10 @@ import type { WordRole } from './wordRole.ts';
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
   cue('amount', 13, '(?:bought|buys?|purchased?|acquired?) an? (?:bond|note|annuity|claim|contract) for {m}'),
   cue(
-    'finalAmount',
-    12,
-    'pays <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)(?: for <t>)?,? and (?:then|finally|at the end) {m}',
-  ),
-  cue(
-    'amount',
-    11,
-    '(?:has|have) {m},? and (?:the|this|that|his|her|their) money (?:earns|bears|is (?:invested|worth))',
-  ),
-  cue(
-    'ignored',
-    12,
-    '{m} (?:prize|jackpot|award|settlement)(?: [a-z]+){0,3} (?:is|are|was|to be) paid (?:out )?(?:as|in|by) (?:<n> (?:<e> )?@payment of )?<m>',
-  ),
-  cue(
     'downPayment',
     12,
     '(?:donors?|members|sponsors?|friends|parents|the (?:state|county|city|council|parish|diocese)) (?:gave|give|gives|contributed?|contributes|paid|pays?|raised|collected) {m}[;,.]? (?:and )?the (?:rest|remainder|balance)',
     '(?<!(?:rents?|rentals?|payments?|instal?ments?) of ){m} (?:is|was) (?:paid|due|payable) (?:at|on|upon) (?:the )?signing',
-  ),
-  cue(
-    'payment',
-    16,
-    '(?:monthly|quarterly|yearly|annual|weekly|<e>) @payment (?:on|of|for) (?:an?|the|his|her|their) (?:<t> )?(?:loan|mortgage|debt)[^.;?!⟨]{0,20} (?:is|was|are|were) {m}',
   ),
   cue(
     'tradeIn',
@@ -38,17 +18,6 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:dealer|seller|garage|shop) allows (?:him|her|them|it|[a-z]+) {m} (?:on|for) (?:his|her|their|its|the) (?:old|present|used)',
   ),
   cue('rebate', 13, '(?:dealer|seller|shop|maker|garage) (?:lowers|reduces|cuts) the price by {m}'),
-  cue(
-    'amount',
-    13,
-    'opens? (?:the|this|her|his|their|an) account with (?:an? )?(?:initial |first |opening )?(?:deposit|payment|balance) of {m}(?! (?:and|<[ea]>|each|every))',
-    '(?:inherits?|receives?|wins?|gets?|is given) {m} and (?:puts?|pays?) (?:it|this|all of it) (?:all )?in(?:to)? the (?:account|fund|plan) (?:at once|today|now|immediately|straight away)',
-  ),
-  cue(
-    'finalAmount',
-    13,
-    'there (?:should|must|is to|are to|shall) (?:be )?{m} in (?:the|her|his|their) (?:account|fund)',
-  ),
   cue(
     'downPayment',
     12,

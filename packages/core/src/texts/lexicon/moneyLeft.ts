@@ -6,6 +6,16 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    12,
+    'pays <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)(?: for <t>)?,? and (?:then|finally|at the end) {m}',
+  ),
+  cue(
+    'finalAmount',
+    13,
+    'there (?:should|must|is to|are to|shall) (?:be )?{m} in (?:the|her|his|their) (?:account|fund)',
+  ),
+  cue(
+    'finalAmount',
     11,
     '(?:deposit|sav|put|pa(?:y|id) in|invest)[^?]{0,120}the balance after <t> (?:is|was|will be) {m}',
   ),

@@ -8,6 +8,11 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    16,
+    '(?:monthly|quarterly|yearly|annual|weekly|<e>) @payment (?:on|of|for) (?:an?|the|his|her|their) (?:<t> )?(?:loan|mortgage|debt)[^.;?!⟨]{0,20} (?:is|was|are|were) {m}',
+  ),
   cue('payment', 14, 'at {m} <[ae]> for <t>'),
   cue('payment', 12, '(?:pension|allowance|grant|wages?|scholarship|bursary|stipend|prize), {m},? <e>'),
   cue('payment', 14, '@payment (?:were|was|are) agreed (?:on|for) (?:an?|the|her|his) [a-z]+ (?:at|of) {m} each'),

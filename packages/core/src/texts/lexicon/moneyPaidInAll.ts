@@ -16,6 +16,11 @@ const onCredit =
 
 export const moneyPaidInAllCues: readonly Cue<WordRole>[] = [
   cue(
+    'ignored',
+    12,
+    '{m} (?:prize|jackpot|award|settlement)(?: [a-z]+){0,3} (?:is|are|was|to be) paid (?:out )?(?:as|in|by) (?:<n> (?:<e> )?@payment of )?<m>',
+  ),
+  cue(
     'price',
     16,
     '(?:buys?|bought|buying|purchases?d?) [a-z -]{2,30} for {m} on (?:credit|terms|instal?ments)(?![^?]*(?:in|for|pay|pays) cash)',

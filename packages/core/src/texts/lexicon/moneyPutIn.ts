@@ -5,6 +5,17 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
   cue(
+    'amount',
+    11,
+    '(?:has|have) {m},? and (?:the|this|that|his|her|their) money (?:earns|bears|is (?:invested|worth))',
+  ),
+  cue(
+    'amount',
+    13,
+    'opens? (?:the|this|her|his|their|an) account with (?:an? )?(?:initial |first |opening )?(?:deposit|payment|balance) of {m}(?! (?:and|<[ea]>|each|every))',
+    '(?:inherits?|receives?|wins?|gets?|is given) {m} and (?:puts?|pays?) (?:it|this|all of it) (?:all )?in(?:to)? the (?:account|fund|plan) (?:at once|today|now|immediately|straight away)',
+  ),
+  cue(
     'extra',
     12,
     '(?:invests?|saves?|deposits?|puts?|pays? in)(?![a-z])[^?]{0,160}(?:then|later|after (?:that|which)),? (?:he|she|they|[a-z]+) adds? (?:another |a further |a bonus of )?{m}(?! (?:<[ea]>|each|every|more each|to each|at the (?:end|start|beginning) of))',

@@ -15,7 +15,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     'newRate',
     12,
     'rate (?:rises|rose|is raised|goes up|went up|is increased|increases|climbs|falls|fell|drops|dropped|is lowered|is cut|is reduced|goes down|decreases|is put up) (?:again )?by {p}(?! (?:<[ea]>|each|every|per))',
-    'rate is (?:then )?{p} (?:higher|lower|more|less)(?! (?:<[ea]>|each|every|per))',
+    '(?<!if (?:the|its|this) (?:interest )?)rate is (?:then )?{p} (?:higher|lower|more|less)(?! (?:<[ea]>|each|every|per))',
     '(?:raises|increases|puts up|lowers|cuts|reduces) the (?:interest )?rate by {p}(?! (?:<[ea]>|each|every|per))',
   ),
   cue(

@@ -6,7 +6,7 @@ import { convertRate } from '../../rates/conversions.ts';
 import type { ChangeDraft } from '../../statement/changeDraft.ts';
 import type { ReadAsk, ReadPlan, ReadRate } from '../reading.ts';
 import { quoteOf } from '../statementOfPlan.ts';
-import { solvePlans } from '../answers.ts';
+import { paymentUnchanged } from '../answers.ts';
 import { named, ofPlan, timesIn, wordedAs, type PlanToDraft } from './wordings.ts';
 
 /** A later rate in percent; one that is quoted otherwise than the plan's, as the plan quotes it: a change has no quote of its own. */
@@ -96,8 +96,4 @@ export const isOnTop = ({ payment, changes }: ReadPlan, asks: readonly Pick<Read
   asks.every(({ quantity }) => quantity !== 'lastPayment');
 
 /** The payment that rises: stated, or computed and paid in cents. */
-function paymentBefore({ plan, wanted }: PlanToDraft): number {
-  if (plan.payment !== null) return plan.payment;
-  const [solved] = solvePlans([{ ...plan, changes: [] }], [wanted]);
-  return roundTo(solved?.solved.table.firstPayment ?? 0, 2);
-}
+const paymentBefore = ({ plan, wanted }: PlanToDraft): number => plan.payment ?? paymentUnchanged(plan, wanted) ?? 0;

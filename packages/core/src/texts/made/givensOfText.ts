@@ -4,6 +4,7 @@ import { numberStyleById, writeBrief, type NumberStyle } from '../../money/numbe
 import { roundTo } from '../../money/roundMoney.ts';
 import type { Given, GivenKind } from '../../exercise/exercise.ts';
 import { decimalMarkOf } from '../decimalMark.ts';
+import { isInPoints } from '../ratesInPoints.ts';
 import type { ProblemReading, ReadUse, Role } from '../reading.ts';
 
 export interface TextGiven {
@@ -77,7 +78,7 @@ export function givensOfText(text: string, { uses, ignores }: Pick<ProblemReadin
       continue;
     }
     const [kind, name] = kindOfUse(use, named);
-    const now = kind === 'rate' || isInPoints(use) ? roundTo(use.value * 100, 10) : use.value;
+    const now = kind === 'rate' || isInPoints(use.quote) ? roundTo(use.value * 100, 10) : use.value;
     const own = freeName(name, taken);
     taken.add(own);
     found.push({ given: { name: own, kind, now: writeBrief(now, 0, 8, style), vary: { by: 'fixed' } }, use, ...place });
@@ -98,18 +99,15 @@ function toldAgain(found: readonly TextGiven[], quote: string, start: number): T
   return first && place ? [{ ...first, use, ...place }] : [];
 }
 
-/** A time in months or weeks is a count of them; a share is a percentage. */
+/** A time in months or weeks is a count of them, and so are points, whose words stay; a share is a percentage. */
 const kindOfUse = (use: ReadUse, named: readonly [GivenKind, string]): readonly [GivenKind, string] =>
   use.role === 'duration' && use.unit !== 'years'
     ? ['count', use.unit]
-    : isInPoints(use)
+    : isInPoints(use.quote)
       ? ['count', 'points']
       : isShare(use)
         ? ['rate', named[1]]
         : named;
-
-/** "1.2 percentage points": its words stay. */
-const isInPoints = ({ quote }: ReadUse): boolean => /points?$/i.test(quote);
 
 /** A deposit, a rebate or a fee as a percentage. */
 export const isShare = ({ unit }: ReadUse): boolean => unit === 'of-price';
@@ -123,7 +121,7 @@ function freeName(wanted: string, taken: ReadonlySet<string>): string {
 /** Where the number itself stands in its quote; nothing for a time of two parts. */
 function placeOf(use: ReadUse): { start: number; end: number } | undefined {
   const { quote, start, role } = use;
-  if (isInPoints(use)) {
+  if (isInPoints(use.quote)) {
     const digits = /^[\d.,]*\d/.exec(quote)?.[0];
     return digits === undefined ? undefined : { start, end: start + digits.length };
   }

@@ -12,6 +12,7 @@ import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../tokens.ts';
 import { isIn } from './clauses.ts';
 import { nameOfPlan, readingOfPlans } from './severalPlans.ts';
+import { lengths } from './toldTime.ts';
 
 /** A sum and when it is due, in years from today, with the number that says so. */
 interface Due {
@@ -38,7 +39,6 @@ const today = /(?<![a-z])(?:now|today|at present|present value|present worth|at 
 /** "with one payment a year from now", where no number says when. */
 const aPeriodOn =
   /(?<!⟩ )(?<![a-z])(?:an?|one) (month|quarter|half-year|year) (?:from (?:now|today)|hence|later)(?![a-z])/;
-const lengths: Readonly<Record<string, number>> = { month: 1 / 12, quarter: 1 / 4, 'half-year': 1 / 2, year: 1 };
 
 function duesOf(page: Page): Due[] | undefined {
   const heard = new Map<number, Due>();

@@ -21,7 +21,8 @@ export function toldTime(page: Page, token: string | undefined): ToldTime {
   return { token: at, years: value * (lengths[unit] ?? NaN) };
 }
 
-const lengths: Readonly<Record<string, number>> = { month: 1 / 12, quarter: 1 / 4, 'half-year': 1 / 2, year: 1 };
+/** How long a period is, in years. */
+export const lengths: Readonly<Record<string, number>> = { month: 1 / 12, quarter: 1 / 4, 'half-year': 1 / 2, year: 1 };
 
 /** Where it stands, if it has a mark. */
 export const spansOfTime = (page: Page, { token }: ToldTime): Span[] =>

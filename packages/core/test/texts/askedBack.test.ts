@@ -1,0 +1,66 @@
+/** What could be meant otherwise is asked back: each text has one doubt, and its words say which. */
+
+import { describe, expect, test } from '@jest/globals';
+import { readProblem } from '../../src/texts/index.ts';
+
+const loan =
+  'Ada borrows £12,000 at 7.2% compounded monthly and repays it with equal payments at the end of each month for 5 years.';
+
+const askedBack: readonly (readonly [text: string, says: RegExp])[] = [
+  [`${loan} How much principal is repaid by the 10th payment?`, /this one payment repays, or all/],
+  [`${loan} How much interest does she pay after the third year?`, /until then, or from then on/],
+  [`${loan} How much interest is paid between the 12th and the 24th payment?`, /the first of these payments count/],
+  [`${loan} How much remains to be paid after two years?`, /owed then, or the sum of the payments/],
+  [`${loan} Calculate the total cost of the loan.`, /the interest, or all that is paid/],
+  [
+    "Monthly instalments of $640 in arrears; 25 years; 6.6% compounded monthly. Loan? Of that first year's instalments, how much is interest?",
+    /that year, or of the whole time/,
+  ],
+  [
+    `${loan} After 2 years the rate rises to 8.4% compounded monthly. What is the payment?`,
+    /before the change .* or the one after/,
+  ],
+  [`${loan} After 2 years the rate rises by 10%. What is the new payment?`, /added to the rate, or is it a share/],
+  [`${loan} Draw up the lines of the table for payments 1, 20 and 40: interest, principal, balance.`, /What is 20\?/],
+  [`${loan} Find the interest and the principal in payments 1, 2 and 3.`, /What does this ask/],
+  [
+    `${loan} After 2 years she raises the payment to £60. How many payments are made in all?`,
+    /less than half of what it was/,
+  ],
+  [
+    'Dana has £90,000 in a fund that earns 4.8% compounded monthly. Living costs her £900. How long does the money last?',
+    /What is taken out each time/,
+  ],
+  [
+    'A company replaces a machine in five years. It will cost $72,000 then, less $9,500 for the old one. How much must be set aside at the end of each half-year at 4.8% compounded semi-annually?',
+    /What is \$9,500\?/,
+  ],
+  [
+    'When Finn was born, his aunt placed £2,000 in a fund at 5% effective. On each birthday from the 1st to the 17th his father adds £400. What is in the fund on his 18th birthday?',
+    /What is 1st\?/,
+  ],
+  [
+    'Ten payments of €730 fall at quarter-ends, the last today. The rate is 4.8% compounded quarterly. What are they worth today?',
+    /payments that are over/,
+  ],
+];
+
+describe('asked back', () => {
+  test.each(askedBack.map(([text, says]) => [text, says] as const))('%s', (text, says) => {
+    const [first] = readProblem(text).doubts;
+    expect(first?.says).toMatch(says);
+  });
+
+  test('what is told in points, and what is paid down, is not', () => {
+    const points = readProblem(
+      `${loan} After 2 years the rate rises by 1.2 percentage points. What is the new payment?`,
+    );
+    expect(points.doubts).toEqual([]);
+    expect(points.plans[0]?.changes).toMatchObject([{ kind: 'rate', rate: { value: 0.084 } }]);
+    expect(points.uses.find(({ role }) => role === 'newRate')?.value).toBeCloseTo(0.012, 12);
+    const down = readProblem(
+      'A bank lends at 6% compounded monthly over 4 years with month-end payments. The van costs £24,000 and they pay 20% down. Find the payment.',
+    );
+    expect(down.plans).toMatchObject([{ downPayment: 4800 }]);
+  });
+});
