@@ -14,6 +14,7 @@ test.each([
     '500.00 more comes with payment 12; the payment stays.',
   ],
   ['From the 13th payment on she pays £40 more.', 'From payment 13 on each payment is 40.00 more.'],
+  ['After the 12th payment she raises the payment to £300.', 'From payment 13 on each payment is 300.00.'],
   ['Payments 10 to 12 are not made; the end date stays.', 'Payments 10 to 12 are left out; the end stays.'],
 ])('%s', (told, says) => {
   const [plan] = readProblem(`${loan}${told} How much interest is paid in all?`).plans;

@@ -116,10 +116,16 @@ export const changesInWords = (
           : say('{{amount}} more comes with payment {{after}}; the end stays.', { after: change.after, amount });
       }
       case 'payment': {
+        const from = change.after + 1;
+        if (change.to !== undefined)
+          return say('From payment {{from}} on each payment is {{amount}}.', {
+            from,
+            amount: writeMoney(change.to, style),
+          });
         const amount = writeMoney(Math.abs(change.by), style);
         return change.by < 0
-          ? say('From payment {{from}} on each payment is {{amount}} less.', { from: change.after + 1, amount })
-          : say('From payment {{from}} on each payment is {{amount}} more.', { from: change.after + 1, amount });
+          ? say('From payment {{from}} on each payment is {{amount}} less.', { from, amount })
+          : say('From payment {{from}} on each payment is {{amount}} more.', { from, amount });
       }
       case 'skip': {
         const places = { from: change.after + 1, to: change.after + change.payments };
