@@ -70,8 +70,17 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
   const sentence = last ? lower.slice(last.end, each.start) : '';
   const isSoLong =
     /(?:then|afterwards|after that)(?![a-z])[^.;?!\d]{0,30} for $/.test(before) ||
-    (each.value <= 40 && !/[?!]|\.\s/.test(sentence) && / (?:for|gives (?:him|her|them)) $/.test(before));
-  if (last && isSoLong && /^(?:[.,;?](?!\d)| at )/.test(behind)) return last;
+    (each.value <= 40 && !/[?!]|\.\s/.test(sentence) && / (?:for|gives (?:him|her|them)) $/.test(before)) ||
+    // "… for two years, and then what it takes to be clear after five"
+    / (?:clear|free|done|finished|out of debt) (?:of (?:it|debt) )?(?:after|in|within) $/.test(before);
+  if (last && isSoLong && /^(?:[.,:;?](?!\d)| at | in all)/.test(behind)) return last;
+  // "in the first two years, and what in the eight that follow?"
+  if (
+    last &&
+    / (?:for|in|over|during) the $/.test(before) &&
+    /^ (?:that follow|which follow|thereafter|after(?= ?[.?,]))/.test(behind)
+  )
+    return last;
   const isLed =
     next !== undefined &&
     /(?:in|for|during) the first $/.test(before) &&

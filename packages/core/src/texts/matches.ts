@@ -3,6 +3,7 @@
 import type { Cue } from './lexicon/record.ts';
 import { pattern } from './pattern.ts';
 import { requiredWords } from './requiredWords.ts';
+import { wordIndex } from './wordIndex.ts';
 
 export interface Match<Says extends string = string> {
   readonly says: Says;
@@ -13,38 +14,50 @@ export interface Match<Says extends string = string> {
   readonly token?: number;
 }
 
-interface Compiled {
+interface Compiled<Says extends string> {
+  readonly cue: Cue<Says>;
   readonly words: RegExp;
-  /** One of them must be there. */
-  readonly needs: readonly string[] | undefined;
-}
-
-interface CompiledCue<Says extends string> extends Cue<Says> {
-  readonly patterns: readonly Compiled[];
+  /** The numbers of words: of each row one must be there. */
+  readonly needs: readonly (readonly number[])[];
 }
 
 /** A lexicon ready to be looked for. */
 export function lexicon<Says extends string>(cues: readonly Cue<Says>[]): (flat: string) => Match<Says>[] {
-  let compiled: readonly CompiledCue<Says>[] | undefined;
+  const index = wordIndex();
+  let compiled: readonly Compiled<Says>[] | undefined;
   return (flat) => {
-    compiled ??= cues.map((each) => ({
-      ...each,
-      patterns: each.words.map((words) => ({ words: pattern(words), needs: requiredWords(words) })),
-    }));
-    return compiled.flatMap(({ says, weight, patterns }) =>
-      patterns.flatMap(({ words, needs }) =>
-        (needs !== undefined && !needs.some((each) => flat.includes(each)) ? [] : [...flat.matchAll(words)]).map(
-          (found) => ({
-            says,
-            weight,
+    compiled ??= cues.flatMap((cue) =>
+      cue.words.map((words) => ({
+        cue,
+        words: pattern(words),
+        needs: requiredWords(words).map((row) => row.map(index.add)),
+      })),
+    );
+    const there = index.in(flat);
+    const isThere = (row: readonly number[]): boolean => row.some((word) => there[word] === 1);
+    return compiled.flatMap(({ cue, words, needs }) =>
+      needs.every(isThere)
+        ? allOf(words, flat).map((found) => ({
+            says: cue.says,
+            weight: cue.weight,
             start: found.index,
             end: found.index + found[0].length,
             ...(found[1] === undefined ? {} : { token: Number(found[1]) }),
-          }),
-        ),
-      ),
+          }))
+        : [],
     );
   };
+}
+
+/** As `matchAll`, which makes the pattern anew each time: with some thousand patterns that is most of the work. */
+function allOf(words: RegExp, flat: string): RegExpExecArray[] {
+  const all: RegExpExecArray[] = [];
+  words.lastIndex = 0;
+  for (let found = words.exec(flat); found; found = words.exec(flat)) {
+    all.push(found);
+    if (found[0] === '') words.lastIndex += 1;
+  }
+  return all;
 }
 
 /** So many letters weigh as much as one point of a cue. */

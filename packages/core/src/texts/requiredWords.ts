@@ -1,9 +1,10 @@
-/** Words without one of which a pattern cannot match: most cues need not be looked for at all. */
+/** Words without which a pattern cannot match: most cues need not be looked for at all. */
 
 import { widened, wordClasses } from './pattern.ts';
+import { LEAST_LETTERS } from './wordIndex.ts';
 
-/** One of them must be there; nothing where no such words are known. */
-type AnyOf = readonly string[] | undefined;
+/** One of them must be there. */
+type AnyOf = readonly string[];
 
 /** Where a group, a class or an escape that begins at a place ends. */
 function endOf(source: string, at: number): number {
@@ -25,17 +26,18 @@ const quantifier = /^(?:[?*+]|\{\d+(?:,\d*)?\})\??/;
 /** Marks and gaps: they stand for no letters of their own. */
 const mark = /^(?:\{[a-z]+\}|<\[?[a-z]+\]?>|~+)/;
 
-const better = (one: AnyOf, other: AnyOf): AnyOf => {
-  const least = (words: AnyOf): number => Math.min(...(words ?? ['']).map(({ length }) => length));
-  return least(other) > least(one) ? other : one;
+/** What tells most: the longer the shortest of its words is. */
+const best = (rows: readonly AnyOf[]): AnyOf | undefined => {
+  const least = (row: AnyOf): number => Math.min(...row.map(({ length }) => length));
+  return rows.reduce<AnyOf | undefined>((most, row) => (most && least(most) >= least(row) ? most : row), undefined);
 };
 
-/** Of what stands one behind the other, the part that tells most. */
-function ofSequence(source: string): AnyOf {
-  let best: AnyOf;
+/** What stands one behind the other must all be there. */
+function ofSequence(source: string): AnyOf[] {
+  const rows: AnyOf[] = [];
   let run = '';
   const close = (): void => {
-    if (run.length >= 3) best = better(best, [run]);
+    if (run.length >= LEAST_LETTERS) rows.push([run]);
     run = '';
   };
   for (let at = 0; at < source.length;) {
@@ -48,16 +50,16 @@ function ofSequence(source: string): AnyOf {
     else {
       close();
       const inner = /^\((?:\?:)?(?!\?)([\s\S]*)\)$/.exec(part)?.[1];
-      if (inner !== undefined && !mayMiss) best = better(best, ofAlternatives(inner));
+      if (inner !== undefined && !mayMiss) rows.push(...ofAlternatives(inner));
     }
     at = end + often.length;
   }
   close();
-  return best;
+  return rows;
 }
 
-/** Every one of several must tell. */
-function ofAlternatives(source: string): AnyOf {
+/** Of several one is there: each must tell, by what tells most of it. */
+function ofAlternatives(source: string): AnyOf[] {
   const parts: string[] = [];
   let from = 0;
   for (let at = 0; at < source.length; at = endOf(source, at))
@@ -66,9 +68,14 @@ function ofAlternatives(source: string): AnyOf {
       from = at + 1;
     }
   const each = [...parts, source.slice(from)].map(ofSequence);
-  return each.every((words) => words !== undefined) ? each.flatMap((words) => words ?? []) : undefined;
+  if (each.length === 1) return each[0]!;
+  const told = each.map(best);
+  return told.every((row) => row !== undefined) ? [told.flat()] : [];
 }
 
-/** @param source as `pattern` takes it */
-export const requiredWords = (source: string): AnyOf =>
+/**
+ * @param source as `pattern` takes it
+ * @returns rows, of each of which one word must be there; none where nothing is known
+ */
+export const requiredWords = (source: string): readonly AnyOf[] =>
   ofAlternatives(widened(source).replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name));

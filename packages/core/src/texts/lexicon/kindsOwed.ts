@@ -189,6 +189,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',
     '<p> flat',
     'flat,? <p>',
+    '(?<!(?:an?|the|his|her|their|our|my|this) )flat at <p>',
     'add-?on',
     'added on',
     'simply added',

@@ -28,7 +28,13 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:has|have) (?:already )?saved(?: up)? {m},? which (?:he|she|they) (?:pays?|puts?|uses?|gives?)',
     '(?:from|out of) (?:his|her|their|its) own (?:money|funds|pocket|savings),? (?:[a-z]+ ){1,2}(?:pays?|puts?|gives?) {m}',
   ),
-  cue('price', 11, '(?:is|are|was|were) valued at {m}'),
+  cue(
+    'price',
+    11,
+    '(?:is|are|was|were) valued at {m}',
+    '@payment on an? (?!loan|mortgage|credit|debt)[a-z -]{2,24} (?:of|at|for) {m}',
+  ),
+  cue('price', 12, '<n> (?:<e>-end )?payments on an? (?!loan|mortgage|credit|debt)[a-z -]{2,24} (?:of|at|for) {m}'),
   cue(
     'price',
     13,

@@ -167,7 +167,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'duration',
     10,
-    '(?:put|invested|deposited|placed|laid|lent|left)(?: [a-z]+){0,4} {t} ago',
+    '(?:put|invested|deposited|placed|laid|lent|left)(?:(?: [a-z]+){0,4}| <m>(?: [a-z]+){0,4}) {t} ago(?! and since)',
     '{t} ago[^.?!⟨]{0,30}(?:bought|got|acquired|opened|placed|put|took out)[^.?!⟨]{0,24}(?:bond|certificate|note|deposit|account)',
     '{t} ago[^.?!⟨]{0,40}(?:bought|paid|costs?|put|invested|deposited|was worth) [^.?!⟨]{0,24}<m>[^?!]{0,60}(?:today|now)[^?!⟨]{0,30} <m>',
     '{t} ago[^.?!⟨]{0,40}(?:bond|certificate|deposit|savings|investment)[^.?!⟨]{0,30}(?:bought|made|opened|placed|taken out) [^.?!⟨]{0,24}<m>',

@@ -88,7 +88,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a part that is asked as a fraction',
-    'what (?:fraction|percentage|proportion|ratio|per ?cent) of',
+    '(?:what|which) (?:fraction|percentage|proportion|ratio|share|per ?cent) of(?! (?:the |its )?(?:(?:cash |list )?price|profit))|(?:interest|principal)[^?]{0,40}(?:, in per ?cent|as a (?:percentage|share|fraction|proportion) of)',
     () => false,
   ),
   telling(

@@ -11,9 +11,9 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, type Owned } from './severalPlans.ts';
 
 const following =
-  /(?:following|next|remaining|further|another|other|last|final|additional) (?:period of |term of )?⟨[tn](\d+)⟩|⟨t(\d+)⟩ (?:later|more|further|longer|thereafter|afterwards|after that)(?![a-z])/;
+  /(?<![a-z])(?:rest|remainder|remaining (?:debt|balance)) (?:of it )?(?:is |must be )?(?:then )?(?:repaid |paid (?:off |back )?|cleared )?(?:in|over|within|by|through|with) (?:another |a further )?(?:⟨t(\d+)⟩|⟨n(\d+)⟩ (?:[a-z]+ |⟨e\d+⟩ )*payments)|(?:following|next|remaining|further|another|other|last|final|additional) (?:period of |term of )?⟨[tn](\d+)⟩|⟨t(\d+)⟩ (?:later|more|further|longer|thereafter|afterwards|after that)(?![a-z])/;
 const ofRest =
-  /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])/;
+  /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])|(?<![a-z])then (?:pays? )?(?:whatever|as much as|what(?= it takes)|equal (?:⟨e\d+⟩ )?payments that clear)|pay[^?]{0,24} (?:after (?:that|this)|afterwards|thereafter|from then on)(?= ?[?,])/;
 
 interface RestOfTime {
   readonly token: number;
@@ -61,12 +61,20 @@ export function readPaidFirst(page: Page): DraftReading | undefined {
   );
 }
 
+/** The token of the time, or of the number of payments, that follow. */
+function followingIn({ flat }: Page): number | undefined {
+  const found = following
+    .exec(flat)
+    ?.slice(1)
+    .find((each) => each !== undefined);
+  return found === undefined ? undefined : Number(found);
+}
+
 /** The time of the payments that are asked. */
 function restOf(page: Page): RestOfTime | undefined {
   const times = page.tokens.flatMap(({ form }, at) => (form === 'time' ? [at] : []));
-  const found = following.exec(page.flat);
   const more = times.find((at) => / (?:more|further|additional) /.test(quoteOfToken(page, at)));
-  const token = found ? Number(found[1] ?? found[2]) : more;
+  const token = followingIn(page) ?? more;
   if (token !== undefined) return { token, isWhole: false };
   // "What is owed after two years?": a time that is told again is the same.
   const isFirstTold = (at: number): boolean => times.find((each) => yearsOf(page, each) === yearsOf(page, at)) === at;
@@ -81,7 +89,7 @@ const wholeTold = (page: Page): number[] => {
     /(?<![a-z])first ⟨n(\d+)⟩ (?:(?:⟨e\d+⟩ )?(?:payments|instal?ments|of them)|(?:are|were|come to|amount to) ⟨m)/.exec(
       page.flat,
     );
-  const rest = Number(following.exec(page.flat)?.[1] ?? NaN);
+  const rest = followingIn(page);
   const isWhole = (at: number): boolean =>
     page.tokens[at]?.form === 'time' ||
     (page.tokens[at]?.form === 'count' &&

@@ -122,7 +122,11 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) must (?:he|she|they|it) (?:now |then )?pay (?:<[ea]> |at [^?⟨]{0,20}<e> )?so that (?:it|the [a-z]+) (?:is|will be|be) (?:still|nevertheless|all the same)',
     'what (?:are|is) the (?:remaining|later|subsequent) payments?(?= ?\\?)',
   ),
-  cue('newPayment', 14, '^(?:and )?what (?:is paid )?(?:afterwards|thereafter)(?= ?[?,])'),
+  cue(
+    'newPayment',
+    14,
+    '^(?:and )?what (?:is paid )?(?:(?:in|for|over|during) the <t> (?:that|which) follow|(?:in|for|over|during) the <t> after(?: that)?|afterwards|thereafter)(?= ?[?,])',
+  ),
   cue(
     'lastPayment',
     16,
