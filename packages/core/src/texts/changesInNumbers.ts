@@ -1,5 +1,6 @@
 /** The changes of a plan in numbers: after which payment, at which rate, by how much. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import type { ChangeRead } from './changeRead.ts';
 import { paymentAfter, wholeNumber } from './paymentCounts.ts';
 import { tokenAt, type Page } from './page.ts';
@@ -30,10 +31,15 @@ export function changesInNumbers(
           : [];
       case 'extra':
         return [{ kind: 'extra', after, value, keep }];
-      case 'rise':
+      case 'rise': {
+        // "by 10 %" of the payment before.
+        const before = form === 'percent' ? (plan.payment ?? solved()) : undefined;
+        if (form === 'percent')
+          return before === undefined ? [] : [{ kind: 'payment', after, by: roundTo(before * value, 2) }];
         return isOnce(value, after, plan)
           ? [{ kind: 'extra', after, value, keep }]
           : [{ kind: 'payment', after, by: value }];
+      }
       case 'new payment': {
         const before = plan.payment ?? solved();
         if (before === undefined) return [];

@@ -14,7 +14,8 @@ export interface KindRead {
 const isBare = ({ tokens, signs }: Page): boolean =>
   !tokens.some(
     ({ form }, at) =>
-      form === 'money' || ((form === 'time' || form === 'count') && signs[at]?.[0]?.role !== 'daysPerYear'),
+      form === 'money' ||
+      ((form === 'time' || form === 'count') && !['daysPerYear', 'ignored'].includes(signs[at]?.[0]?.role ?? '')),
   );
 
 const kinds: readonly ReadKind[] = ['borrowing', 'saving', 'drawing-down', 'lump-sum', 'leasing'];

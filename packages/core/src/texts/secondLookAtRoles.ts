@@ -248,7 +248,7 @@ function placeLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): R
       /birthday/i.test(page.text);
     const isMoment =
       page.signs[token]?.[0]?.role === 'after' &&
-      roles.get(token) !== 'duration' &&
+      roles.get(token)?.role !== 'duration' &&
       /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
       !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
     const quote = quoteOfToken(page, token);

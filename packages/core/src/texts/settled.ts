@@ -78,7 +78,7 @@ export const rolesByForm: Readonly<Partial<Record<Token['form'], readonly Settle
     'ignored',
   ],
   count: ['payments', 'amount', 'payment', 'finalAmount', 'price', 'ignored'],
-  percent: ['rate', 'newRate', 'downPaymentRate', 'finalAmountRate', 'ignored'],
+  percent: ['rate', 'newRate', 'downPaymentRate', 'finalAmountRate', 'paymentRise', 'ignored'],
   time: ['duration', 'skip', 'ignored'],
   nth: ['ignored'],
   calendar: ['ignored'],

@@ -59,12 +59,8 @@ export function readTerms(
   const shares = sharesOf(page, within, kind);
   const rates = within.filter((at) => tokenAt(page, at).form === 'percent' && !Object.values(shares).includes(at));
   const newRates = rates.filter((at) => page.signs[at]?.[0]?.role === 'newRate');
-  const rate = readRate(
-    page,
-    scope,
-    rates.filter((at) => !newRates.includes(at)),
-    asked,
-  );
+  const ownRates = rates.filter((at) => !['newRate', 'paymentRise'].includes(page.signs[at]?.[0]?.role ?? ''));
+  const rate = readRate(page, scope, ownRates, asked);
   const frequency = frequencyOfText(page, scope, kind, rate);
   const money = moneyOf(page, within, kind, openRoles(asked, kind, hasGoal(page, within)));
   const timing = timingOf(page, scope);

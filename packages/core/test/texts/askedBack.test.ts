@@ -43,6 +43,12 @@ const askedBack: readonly (readonly [text: string, says: RegExp])[] = [
     'Ten payments of €730 fall at quarter-ends, the last today. The rate is 4.8% compounded quarterly. What are they worth today?',
     /payments that are over/,
   ],
+  [`${loan} What percentage of the first payment is interest?`, /asked as a fraction/],
+  [`${loan} Find the payment, rounded up to the next full pound.`, /a rounding of its own/],
+  [
+    'A debt of £6,000 at 9% compounded monthly is repaid by £200 at the end of each month in the first year and equal payments in the second. What are these?',
+    /other payments behind the first/,
+  ],
 ];
 
 describe('asked back', () => {

@@ -78,6 +78,12 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('borrowing', 12, '[a-z]+ (?:at|for|of) <m> (?:may|can) be (?:bought|had) for <m> (?:<[ea]>)'),
   cue('borrowing', 9, '(?:took|takes) <m> (?:for|over) <t>,? and (?:pays|repays)'),
   cue('borrowing', 12, '(?:banks?|lenders?) (?:offers?|lends?) [a-z]+ <m>', 'choose between <t> at <p>'),
+  cue(
+    'borrowing',
+    12,
+    'at the (?:very )?end(?: of (?:the|those|these) (?:<t>|[a-z]+))? to (?:own|keep|be clear|be free|clear)',
+    'rent-to-own',
+  ),
   cue('flat', 9, '<p> (?:a year|per annum|<a>) of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced)'),
   cue('flat', 12, '(?:interest|charge) [^.?!⟨]{0,12}<p> (?:a year|per annum|<a>) of'),
   cue('borrowing', 9, '<m> of [a-z ]{3,20} can be had for <m>'),

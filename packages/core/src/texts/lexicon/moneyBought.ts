@@ -32,9 +32,14 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     'price',
     11,
     '(?:is|are|was|were) valued at {m}',
-    '@payment on an? (?!loan|mortgage|credit|debt)[a-z -]{2,24} (?:of|at|for) {m}',
+    '@payment on an? (?:(?!loan|mortgage|credit|debt|sum)[a-z-]+ ){1,3}(?:of|at|for) {m}',
   ),
-  cue('price', 12, '<n> (?:<e>-end )?payments on an? (?!loan|mortgage|credit|debt)[a-z -]{2,24} (?:of|at|for) {m}'),
+  cue('price', 11, '(?<![a-z] )an? (?!loan|mortgage|credit|debt|rate)[a-z]{3,20} at {m}(?=[;:.])'),
+  cue(
+    'price',
+    12,
+    '<n> (?:<e>-end )?payments on an? (?:(?!loan|mortgage|credit|debt|sum)[a-z-]+ ){1,3}(?:of|at|for) {m}',
+  ),
   cue(
     'price',
     13,

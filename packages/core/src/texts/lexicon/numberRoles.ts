@@ -85,6 +85,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   ),
   cue('duration', 13, '{t} ago,? (?:[a-z]+ ){1,3}(?:had|opened|put|owned)[^?]*since (?:then|that)'),
   cue('ignored', 11, '(?:is|are|was|were|being) (?:fixed|guaranteed|set) for {t}'),
+  cue('ignored', 9, '{n} (?:banks|lenders|dealers|shops|offers|rates|societies|brokers)'),
 
   cue(
     'after',
@@ -143,7 +144,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     10,
     '(?<!(?:payment|instalment|deposit|month|year|rental) ){n} (?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|no|without|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
-    '{n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
+    '(?<!⟨[no]\\d+⟩ (?:to|and|until|through) ){n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',
     '(?<![a-z])n ?(?:=|:)? ?{n}',
     '(?:number of (?:@payment|deposits|periods))(?: is|:| =)* {n}',

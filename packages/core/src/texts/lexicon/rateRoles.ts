@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const rateCues: readonly Cue<WordRole>[] = [
+  cue(
+    'paymentRise',
+    13,
+    '(?:raises?|raised|raising|increases?|increased|lifts?|lifted|puts? up|steps? up) (?:(?:the|her|his|their|its|each|every|all) (?:<e> |monthly |regular )?(?:@payment|@deposit|savings?)|them|it) by {p}(?! (?:<[ea]>|each|every|per|of))',
+    '(?:@payment|@deposit) (?:is|are|was|were|will be) (?:then )?(?:raised|increased|lifted|put up) by {p}(?! (?:<[ea]>|each|every|per|of))',
+  ),
   cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),
   cue(
     'newRate',
@@ -281,7 +287,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:bank|lender|society|rate) (?:goes|moves) (?:up |down )?to {p}',
     '(?:renews?|renewed|refixe?s?|refixed)[^.;?!⟨]{0,20}(?: after <t>)?[^.;?!⟨]{0,20} at(?: j\\(?\\d+\\)? =)? {p}',
     'new (?:<e> )?(?:annual |yearly |nominal )?(?:interest )?rate(?: is| of|:| will be)* {p}',
-    '(?:thereafter|after that|afterwards|after which|from then on|(?<!(?:loan|mortgage|credit|borrows?|borrowed|lends?|lent|finances?|financed|pays?|debt) )for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))[^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
+    '(?:thereafter|after that|afterwards|after which|from then on|(?<!(?:loan|mortgage|credit|borrows?|borrowed|lends?|lent|finances?|financed|pays?|debt) )for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))[^.;⟨]{0,20}|(?<!(?:until|till|by|before) )then)(?: it| the rate| at| is| will be| becomes)* {p}',
     'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',
     '{p} (?:thereafter|afterwards|after that|from then on)',
     '(?:after that|since then|thereafter|from then on|afterwards),? (?:it|he|she|they|the [a-z]+) (?:has |have |had )?(?:bears?|borne|bore|earns?|earned|pays?|paid|charges?|charged|credits?|credited|yields?|grows? at|grew at) {p}',

@@ -38,6 +38,11 @@ export const tellingWords: readonly TellingWords[] = [
     () => false,
   ),
   telling(
+    'other payments behind the first',
+    '(?:and|then|,) (?:equal|level|other) (?:<e> )?payments (?:in|over|during|for) the (?:second|<o>|next|following|remaining|rest|last)',
+    (heard) => changes('payment')(heard) || heard.plans.some(({ unknown }) => unknown === 'payment'),
+  ),
+  telling(
     'a fee on what is left',
     'against (?:a|the) (?:fee|charge|premium) of <p> of (?:it|this|that|what is left|the balance)',
     () => false,
@@ -88,7 +93,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a part that is asked as a fraction',
-    '(?:what|which) (?:fraction|percentage|proportion|ratio|share|per ?cent) of(?! (?:the |its )?(?:(?:cash |list )?price|profit))|(?:interest|principal)[^?]{0,40}(?:, in per ?cent|as a (?:percentage|share|fraction|proportion) of)',
+    '(?:what|which) (?:fraction|percentage|proportion|ratio|share|per ?cent) of(?! (?:the |its )?(?:(?:cash |list )?price|profit))(?![^?]*[ (]in (?:money|euros?|dollars|pounds|francs|sterling))|(?:interest|principal)[^?]{0,40}(?:, in per ?cent|as a (?:percentage|share|fraction|proportion) of)',
     () => false,
   ),
   telling(
@@ -325,7 +330,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a rounding of its own',
-    'payments? (?:is |are )?rounded (?:up|down) to (?:the |a )?(?:next |nearest )?(?:whole|full|ten|five)',
+    'payments?,? (?:is |are )?rounded (?:(?:up|down) )?to (?:the |a )?(?:next |nearest )?(?:whole|full|ten|five|hundred|fifty|dollar|euro|pound)',
     () => false,
   ),
   telling(

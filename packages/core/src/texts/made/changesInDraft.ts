@@ -54,7 +54,9 @@ export function changesOf(to: PlanToDraft): ChangeDraft[] {
           const amount = wordedAs(to, rises, change.by);
           return [{ id, kind: 'extra', texts: { amount, from, to: '', every: '1' }, payment: 'again' }];
         }
-        const sums = named(to, 'payment').flatMap((payment) => rises.map((rise) => `${payment} + ${rise}`));
+        const sums = named(to, 'payment').flatMap((payment) =>
+          rises.flatMap((rise) => [`${payment} + ${rise}`, `${payment} + ${payment} * ${rise} / 100`]),
+        );
         const amount = wordedAs(to, [...sums, ...rises], change.to ?? paymentBefore(to) + change.by);
         return [{ id, kind: 'payment', texts: { after, amount }, payment: 'again' }];
       }

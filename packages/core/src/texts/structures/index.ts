@@ -4,6 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { readAgedStages } from './agedStages.ts';
+import { readCashOrPayments } from './cashOrPayments.ts';
 import { readClearedInstead } from './clearedInstead.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
@@ -26,6 +27,7 @@ import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
+import { readSavedForLater } from './savedForLater.ts';
 import { readSoldOn } from './soldOn.ts';
 import { readSumsInAndOut } from './sumsInAndOut.ts';
 import { readSumsInOne } from './sumsInOne.ts';
@@ -37,6 +39,7 @@ import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
 import { readSameWorth, readTwoTimings } from './twoTimings.ts';
+import { readTwoSizes } from './twoSizes.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readSumsInOne,
@@ -55,6 +58,8 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRaisedByShare,
   readOtherTerm,
   readPaidFirst,
+  readTwoSizes,
+  readCashOrPayments,
   readAmountThenChanged,
   readClearedInstead,
   readCalledIn,
@@ -65,6 +70,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readGoalToo,
   readSumsInAndOut,
   readInterestFirst,
+  readSavedForLater,
   readDeferred,
   readPhases,
   readSameWorth,

@@ -19,12 +19,12 @@ const ofFirst =
   /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
 /** "What is paid in the first stage and in the second?" */
 const ofBoth =
-  /(?<![a-z])first (?:stage|phase|part|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?)|⟨n\d+⟩ (?:kinds|sorts) of payment|^\W*(?:give|state|find|calculate|compute|determine|what are) (?:the ⟨n\d+⟩|both) payments\W*$/;
+  /(?<![a-z])first (?:stage|phase|part|period|⟨t\d+⟩|one)[^?]* and (?:in|during|for|over|of) the (?:second|other|rest|next|later|following)|(?:each|both)(?: of the)?(?: ⟨n\d+⟩)? (?:stages?|phases?|parts?|periods?)|⟨n\d+⟩ (?:kinds|sorts) of payment|^\W*(?:give|state|find|calculate|compute|determine|what are) (?:the ⟨n\d+⟩|both) payments\W*$|^\W*both payments\W*$/;
 
 /** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
 export function readInterestFirst(page: Page): DraftReading | undefined {
   const time = timeOfInterest(page);
-  if (!time || !/loan|borrow|debt|mortgage|lent|lends|repa(?:y|id)/.test(page.flat)) return undefined;
+  if (!time || !/loan|borrow|debt|mortgage|lent|lends|repa(?:y|id)|owe|payments/.test(page.flat)) return undefined;
   const { token, years } = time;
   // "… after the first three years" comes later.
   const isFirst = firstAsked(page);

@@ -124,3 +124,24 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
   if (isOf(1) && !isOf(0)) return 1;
   return 'each';
 }
+
+/** "2,000 cashback or 1.9 % finance; with the cashback she borrows at 5.9 %": what comes off is not of the first rate. */
+export function offBesideRate(
+  page: Page,
+  regions: Regions | undefined,
+): { readonly regions: Regions; readonly isOthers?: (place: Span, plan: 0 | 1) => boolean } | undefined {
+  if (!regions) return undefined;
+  const [rate] = ratesOf(page);
+  const [off, another] = page.places.filter((_, at) => /^rebate/.test(page.signs[at]?.[0]?.role ?? ''));
+  const or =
+    off && rate && !another && rate.start < regions[1].start
+      ? /,? or (?!else to )[^.?!]*$/.exec(page.flat.slice(off.end, Math.max(off.end, rate.start)))
+      : null;
+  if (!or || !off) return { regions };
+  const [first, second] = regions;
+  const start = Math.max(first.start, off.end + or.index);
+  return {
+    regions: [{ start, end: first.end }, second],
+    isOthers: (place, plan) => plan === 0 && place.start === off.start,
+  };
+}

@@ -7,7 +7,7 @@ import type { Question } from '../question.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import { forBoth, ownerOf, paidAsOften, ratesOf, thing, type Regions } from './offerOwners.ts';
+import { forBoth, offBesideRate, ownerOf, paidAsOften, ratesOf, thing, type Regions } from './offerOwners.ts';
 import { namesOf, regionsOfTwo } from './twoPeople.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
@@ -48,9 +48,9 @@ export function readOffers(page: Page): DraftReading | undefined {
   if (!compares && !both && !kinds && !isFlatToo && !orLease && !isListed) return undefined;
   // "What does the holiday cost her?"
   if (isOfPause(page)) return undefined;
-  const regions = kinds ?? regionsOf(page);
-  const found = regions && readTwo(page, regions);
-  const names = regions && namesOf(page, regions);
+  const told = offBesideRate(page, kinds ?? regionsOf(page));
+  const found = told && readTwo(page, told.regions, told.isOthers);
+  const names = told && namesOf(page, told.regions);
   // Two people lend their names to their plans.
   const named = names && found?.plans.map((plan, at) => (plan.name ? plan : { ...plan, name: names[at]! }));
   return found && named ? { ...found, plans: named } : found;

@@ -18,15 +18,19 @@ const raised = new RegExp(
 );
 /** It is raised on the way, not from the first. */
 const later = /(?<![a-z])(?:after|from|once|later|starting|beginning with|each year|every year)(?![a-z])/;
+const laterThan =
+  /(?<![a-z])(?:after|once|from|with|following) (?:the )?(?:⟨[tno]\d+⟩|a year|an? half)|⟨[tn]\d+⟩ (?:years |months |payments )?later/;
 const ofSecond: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', 'lastPayment', 'interest', 'totalPaid']);
 
 /** @returns nothing where no payment is sought, or it is raised by no share of it from the first */
 export function readRaisedByShare(page: Page): DraftReading | undefined {
   const found = raised.exec(page.flat);
   const token = Number(found?.[1] ?? found?.[2] ?? found?.[3] ?? NaN);
+  const front = sentenceAt(page, { start: found?.index ?? 0, end: found?.index ?? 0 });
   if (
     !found ||
     later.test(found[0]) ||
+    laterThan.test(page.flat.slice(front?.start ?? 0, found.index)) ||
     /^ (?:after|from|each year|every year)/.test(page.flat.slice(found.index + found[0].length))
   )
     return undefined;

@@ -119,6 +119,21 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     15,
     'how much interest (?:does|do|will|would|did|can) (?:he|she|they|it|this|that|the [a-z]+) (?:avoid|escape|spare|not have to pay)',
   ),
+  cue(
+    'choice',
+    14,
+    'which (?:one |of (?:them|the two|these) )?has the (?:greater|larger|higher|smaller|lower) (?:present )?(?:value|worth)',
+  ),
+  cue(
+    'choice',
+    12,
+    '^(?:and )?(?:would|should) (?:you|he|she|they|one|the [a-z]+) (?:rather|take|choose|prefer|accept)(?= )',
+  ),
+  cue(
+    'difference',
+    15,
+    '(?:what|how much) (?:does|do|will|would|can) (?:he|she|they|it|one|[a-z]+) save in (?:interest|all|total) by',
+  ),
   cue('difference', 14, 'how much longer (?:does|do|will|would|must|is)'),
   cue(
     'choice',

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    16,
+    'what (?:must|has|will|does|do|is|should|would|shall)(?: (?:he|she|they|it|the [a-z]+|[a-z]+))? (?:then )?(?:have to |to )?(?:be )?(?:paid|pay) at the (?:very )?end(?: of (?:the|those|these|that|her|his|their) (?:<t>|lease|term|time|plan|contract|loan|hire))? (?:to|in order to|so as to|so that) ',
+    'what (?:remains|is left|is there left) to be (?:settled|cleared|paid)(?: off)? at the end(?: of (?:the|those|these|that) (?:<t>|lease|term|time|plan|contract|loan|hire))?(?= ?[?,])',
+  ),
   cue('finalAmount', 13, 'what is the total (?:there )?(?:after|in) <t>(?= at |,| ?\\?)'),
   cue(
     'finalAmount',
