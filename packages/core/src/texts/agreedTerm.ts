@@ -1,7 +1,7 @@
 /** A mortgage agreed for some years and amortized over more: the shorter time is a moment, and no term of the payments. */
 
 import type { FlatText, Span } from './flatText.ts';
-import type { AskedPlace } from './lexicon/places.ts';
+import type { AskedPlace } from './lexicon/placeRecord.ts';
 import { yearsOf } from './tokens.ts';
 
 const amortized = /amorti[sz]|(?<![a-z])renew/;

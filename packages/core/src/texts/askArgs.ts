@@ -1,7 +1,8 @@
 /** The payments and times that a question names: "after the 30th payment", "in the second year", "payments 37 to 48". */
 
 import type { FlatText, Span } from './flatText.ts';
-import { moments, ranges, type AskedPlace } from './lexicon/places.ts';
+import type { AskedPlace } from './lexicon/placeRecord.ts';
+import { moments, ranges } from './lexicon/places.ts';
 import { yearsIn } from './tokens.ts';
 
 /** @param kind whether the question looks at a range (interest in …) or a moment (owed after …) */

@@ -74,6 +74,8 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
     // "… for two years, and then what it takes to be clear after five"
     / (?:clear|free|done|finished|out of debt) (?:of (?:it|debt) )?(?:after|in|within) $/.test(before);
   if (last && isSoLong && /^(?:[.,:;?](?!\d)| at | in all)/.test(behind)) return last;
+  // "three years at 4 %, then five at 5 %"
+  if (last && /(?:^|[ ,])then $/.test(before) && /^ at \d/.test(behind)) return last;
   // "in the first two years, and what in the eight that follow?"
   if (
     last &&

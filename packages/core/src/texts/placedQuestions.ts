@@ -3,7 +3,7 @@
 import { placeInTerm } from './agreedTerm.ts';
 import { severalPlaces } from './severalPlaces.ts';
 import { momentBefore, placeAsked } from './askArgs.ts';
-import type { AskedPlace } from './lexicon/places.ts';
+import type { AskedPlace } from './lexicon/placeRecord.ts';
 import { changesOfText } from './changesOfText.ts';
 import { meantQuestions } from './meantQuestions.ts';
 import type { Span } from './flatText.ts';
@@ -126,6 +126,12 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       return { ...question, place: { lastYears: 1, taken: [] } };
     const year = yearAsBefore(page, question, placed[at - 1]) ?? timeAsBefore(page, question, placed[at - 1]);
     if (year) return { ...question, place: year };
+    const behind = balanceBehind(
+      page,
+      question,
+      [placed[at - 1], placed[at - 2]].find((each) => each?.place),
+    );
+    if (behind) return { ...question, place: behind };
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const own = sentenceAt(page, question);
     const line = lineOf(page, question, placed.slice(at + 1));
@@ -160,6 +166,27 @@ function lineOf(page: Page, question: PlacedQuestion, later: readonly PlacedQues
       page.flat.slice(last.start, last.unit.end),
     );
   return isOfPayment ? { from: last.place!.after!, to: last.place!.after!, taken: last.place!.taken } : undefined;
+}
+
+/** "For the 6th payment, give the interest, the principal and the balance": what is owed after it. */
+function balanceBehind(
+  page: Page,
+  { asked, place, unit }: PlacedQuestion,
+  before: PlacedQuestion | undefined,
+): AskedPlace | undefined {
+  const { from, to, taken = [] } = before?.place ?? {};
+  const isBare =
+    /^\W*(?:and )?(?:the )?(?:outstanding |remaining )?(?:balance|debt)(?: (?:that is |then )?(?:left|remaining|outstanding))?\W*$/;
+  const isHere =
+    asked === 'balance' &&
+    place === undefined &&
+    from !== undefined &&
+    from === to &&
+    taken.length > 0 &&
+    sentenceAt(page, unit) === sentenceAt(page, before!.unit);
+  return isHere && isBare.test(page.flat.slice(unit.start, unit.end))
+    ? { after: from, taken: taken.map(({ token }) => ({ token, role: 'after' })) }
+    : undefined;
 }
 
 /** "… at the end of the third year, and the principal repaid in the fourth": years, as before. */

@@ -1,6 +1,6 @@
 /** The place that a question names, in the payments of its plan. */
 
-import type { AskedPlace } from './lexicon/places.ts';
+import type { AskedPlace } from './lexicon/placeRecord.ts';
 import { paymentAfter, wholeNumber } from './paymentCounts.ts';
 import type { ReadPlan } from './reading.ts';
 
@@ -64,6 +64,10 @@ export function rangeOf(
   if (!place) return undefined;
   const { plan } = of;
   const p = plan.paymentsPerYear;
+  if (place.toEnd && plan.payments !== null) {
+    const from = place.fromYear === undefined ? place.from : wholeNumber((place.fromYear - 1) * p) + 1;
+    return from === undefined ? undefined : { from, to: plan.payments };
+  }
   if (place.fromYear !== undefined && place.toYear !== undefined)
     return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
   const only = onlyInYear(place, p);

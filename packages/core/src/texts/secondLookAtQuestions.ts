@@ -247,7 +247,12 @@ export const askedByOtherTime = (page: Page, { asks, plans }: DraftReading): Rea
       return use === 'frequency' && unit && start >= unit.start && start < unit.end;
     });
     const paid = plans[plan ?? 0]?.paymentsPerYear;
-    return unit && quantity === 'payment' && own.length > 0 && own.every(({ perYear }) => perYear !== paid)
+    const isOfPayment =
+      quantity === 'payment' ||
+      (quantity === 'payments' &&
+        unit &&
+        /(?:what|which) (?:equal )?payment(?! number)/.test(page.flat.slice(unit.start, unit.end)));
+    return unit && isOfPayment && own.length > 0 && own.every(({ perYear }) => perYear !== paid)
       ? [notUnderstood(page, unit)]
       : [];
   });

@@ -1,6 +1,6 @@
 /** Several places in one question: "in the first payment, and in the last", "after five years and after ten". */
 
-import type { AskedPlace } from './lexicon/places.ts';
+import type { AskedPlace } from './lexicon/placeRecord.ts';
 import type { Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { Question } from './question.ts';

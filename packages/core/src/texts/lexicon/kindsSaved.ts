@@ -70,7 +70,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     12,
     '(?:note|contract|annuity|claim|agreement) (?:that|which) (?:promises|pays|gives|yields|brings) <m> (?:<[ea]>|at (?:the )?(?:end|beginning|start) of)',
   ),
-  cue('saving', 10, '<m> <[ea]>,? paid in(?![a-z])'),
+  cue('saving', 10, '<m> <[ea]>,? paid in(?![a-z])(?! (?:advance|arrears|cash|full))'),
   cue('saving', 9, '(?:fund|account|plan)[^.?!]{0,60} (?:has|holds) <m>[^.?!]{0,20} and receives <m>'),
   cue(
     'saving',
@@ -123,6 +123,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     12,
     '<e> (?:for|over|during) <t>,? <m> (?:is|are|was|were) (?:deposited|transferred|credited|placed|invested|moved|lodged|contributed|added|saved|put|set aside)',
     '(?:savings|investments|premiums|deposits|contributions) of <m> are made',
+    '(?:premiums|contributions) [^.?!]{0,60}(?:secures?|buys?|assures?|guarantees?) <m> (?:at|on)',
     '(?:payments|premiums|instal?ments|contributions) in(?:to)? (?:a|an|the|his|her) [a-z ]{3,20} of <m>',
   ),
   cue(

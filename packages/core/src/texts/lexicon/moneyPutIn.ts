@@ -5,6 +5,16 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
   cue(
+    'finalAmount',
+    13,
+    '(?:premiums|contributions|deposits)[^.?!]{0,60} (?:secures?|assures?|guarantees?|buys?) {m} (?:at|on) (?:the|her|his|their)',
+  ),
+  cue(
+    'amount',
+    12,
+    '(?:has|have|had) (?:already )?(?:saved(?: up)? )?{m}\\. (?:he|she|they) (?:adds?|pays? in|deposits?|puts? in) <m> (?:<[ea]>|at)',
+  ),
+  cue(
     'amount',
     11,
     '(?:has|have) {m},? and (?:the|this|that|his|her|their) money (?:earns|bears|is (?:invested|worth))',

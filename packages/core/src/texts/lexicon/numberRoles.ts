@@ -243,6 +243,6 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '\\((?:there are|with|all|of whom) {n}[^)⟨]*\\)',
     'there are {n} of them',
   ),
-  cue('daysPerYear', 11, '<[ea]> \\({t}\\)', '(?:per|a|an|the) year \\({t}\\)', 'rate \\({t}\\)'),
+  cue('daysPerYear', 11, '<[ea]> \\({t}\\)', '(?:per|a|an|the) year \\({t}\\)', 'rate (?:is (?:that|this|it) |does (?:he|she|it) pay )?\\({t}\\)'),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),
 ];

@@ -1,63 +1,19 @@
 /** Words by which a question names payments and times: ranges, and moments. Adding one is adding a record. */
 
-import { pattern } from '../pattern.ts';
-import type { ReadArgs } from '../reading.ts';
-
-/** Where in the plan a question looks; counts are payments, times are in years. */
-export interface AskedPlace {
-  readonly after?: number;
-  readonly afterYears?: number;
-  readonly from?: number;
-  readonly to?: number;
-  /** The years, counted from 1. */
-  readonly fromYear?: number;
-  readonly toYear?: number;
-  /** The last so many years. */
-  readonly lastYears?: number;
-  readonly lastPayments?: number;
-  /** So many years before the end. */
-  readonly leftYears?: number;
-  /** The first or the last payment of this year. */
-  readonly firstInYear?: number;
-  readonly lastInYear?: number;
-  /** So many payments before the end. */
-  readonly leftPayments?: number;
-  /** When this part of the term is over. */
-  readonly part?: number;
-  /** Half of the term. */
-  readonly half?: 'first' | 'second';
-  /** The last payment. */
-  readonly isLast?: boolean;
-  /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
-  readonly same?: boolean;
-  /** "by then": all until what was looked at before. */
-  readonly isUntil?: boolean;
-  /** "Of that payment": the one that the question before names. */
-  readonly isThat?: boolean;
-  /** The payment behind the one that was looked at before. */
-  readonly isNext?: boolean;
-  readonly atChange?: boolean;
-  readonly moment?: NonNullable<ReadArgs['moment']>;
-  /** The numbers that are taken, with what each is. */
-  readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' | 'to' | 'yearIndex' }[];
-}
+import { place, type PlaceRecord } from './placeRecord.ts';
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one|lines?|rows?)';
 
-export interface PlaceRecord {
-  readonly words: RegExp;
-  readonly read: (numbers: readonly number[], years: readonly number[]) => Omit<AskedPlace, 'taken'>;
-  readonly roles: readonly ('after' | 'from' | 'to' | 'yearIndex')[];
-}
-
-const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['read']): PlaceRecord => ({
-  words: pattern(words),
-  roles,
-  read,
-});
-
 /** Ranges first: they hold moments. */
 export const ranges: readonly PlaceRecord[] = [
+  place('(?:from|beginning with|starting with) (?:the |its )?{o} @year on(?:wards?)?', ['from'], ([year]) => ({
+    fromYear: year!,
+    toEnd: true,
+  })),
+  place('(?:from|beginning with|starting with) (?:the )?{o} (?:<e> )?@payment on(?:wards?)?', ['from'], ([k]) => ({
+    from: k!,
+    toEnd: true,
+  })),
   place('is interest in the first(?= ?[?.,])', [], () => ({ from: 1, to: 1 })),
   place('{o} of (?:the |its |her |his |their )?<n> (?:<e> )?(?:@payment|@deposit)', ['from'], ([k]) => ({
     from: k!,

@@ -1,27 +1,11 @@
 /** Words that tell of something that must show in a reading: where nothing shows, the reading is doubted. */
 
-import { pattern } from '../pattern.ts';
-import { changes, endsOwing, has, lessReceived, type Heard } from './heard.ts';
-
-export interface TellingWords {
-  readonly words: RegExp;
-  /** In a sentence: "The text tells of …". */
-  readonly says: string;
-  readonly isHeard: (reading: Heard) => boolean;
-}
-
-const telling = (says: string, words: string, isHeard: TellingWords['isHeard']): TellingWords => ({
-  says,
-  words: pattern(`(?<!(?:no|never|without(?: an?)?|any|free of|no interest) )(?:${words})`),
-  isHeard,
-});
+import { changes, endsOwing, has, lessReceived } from './heard.ts';
+import { tellingParts } from './tellingParts.ts';
+import { telling, type TellingWords } from './tells.ts';
 
 export const tellingWords: readonly TellingWords[] = [
-  telling(
-    'a part that is repaid',
-    '(?<![a-z])(?:half|a third|two thirds|a quarter) (?:of it )?(?:is |be |been )?(?:repaid|paid off|paid back|cleared)',
-    (heard) => heard.asks.some(({ args }) => args?.k !== undefined) || heard.plans.length > 1 || endsOwing(heard),
-  ),
+  ...tellingParts,
   telling(
     'an earlier end',
     '(?:wants?|wishes|would like|hopes|decides|means)[^.?!]{0,40} to (?:end|finish|be (?:done|free|clear|through)) (?:<[tnea]>|an? (?:year|month|quarter)|half a year)(?: (?:months|payments|years))? (?:sooner|earlier|early)',
@@ -30,11 +14,6 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a fee paid with the last payment',
     '(?:fee|charge|commission) of <m> (?:is|was|falls) (?:to be )?(?:paid|due|payable) (?:together )?with the (?:last|final)',
-    () => false,
-  ),
-  telling(
-    'a part added each time',
-    '(?:half|a third|a quarter|twice) (?:as much )?again(?: (?:each|every) time)?(?= ?[.,;])',
     () => false,
   ),
   telling(
@@ -54,15 +33,6 @@ export const tellingWords: readonly TellingWords[] = [
     'a last payment before the end',
     '(?:birthday|year)[^.?!⟨]{0,30} up to and including (?:the|her|his|its) <o>',
     () => false,
-  ),
-  telling(
-    'a part of a sum',
-    '(?:⟨n\\d+⟩[- ](?:thirds|quarters|fifths)|half|(?:a|one) (?:half|third|quarter|fifth|⟨o\\d+⟩)) of (?:an?|the|her|his|their|its) ⟨m\\d+⟩',
-    (heard) =>
-      has('downPayment')(heard) ||
-      has('rebate')(heard) ||
-      heard.plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'payments') ||
-      heard.asks.some(({ quantity }) => quantity === 'years' || quantity === 'payments'),
   ),
   telling(
     'payments without an end',
@@ -89,11 +59,6 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a debt that has come down to so much',
     '(?:when|until|once) (?:the|her|his|their) (?:debt|balance|loan|mortgage) (?:is|has (?:come|gone|fallen)) (?:down|reduced|fallen) to',
-    () => false,
-  ),
-  telling(
-    'a part that is asked as a fraction',
-    '(?:what|which) (?:fraction|percentage|proportion|ratio|share|per ?cent) of(?! (?:the |its )?(?:(?:cash |list )?price|profit))(?![^?]*[ (]in (?:money|euros?|dollars|pounds|francs|sterling))|(?:interest|principal)[^?]{0,40}(?:, in per ?cent|as a (?:percentage|share|fraction|proportion) of)',
     () => false,
   ),
   telling(
@@ -179,15 +144,6 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.every(({ kind }) => kind === 'borrowing'),
   ),
   telling(
-    'a share of the price',
-    'the other half|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the(?! (?:payments|instal|term|time|deposits|years))|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! of (?:the|its|her|his|their) (?:payments|instal|term|time|deposits|years))(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
-    (heard) =>
-      has('downPayment')(heard) ||
-      has('rebate')(heard) ||
-      heard.plans.length > 1 ||
-      heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
-  ),
-  telling(
     'a finance charge',
     '(?:finance|credit|interest) charges?',
     ({ plans, asks }) =>
@@ -223,12 +179,6 @@ export const tellingWords: readonly TellingWords[] = [
     ({ asks }) => asks.some(({ quantity }) => quantity === 'payments' || quantity === 'years'),
   ),
   telling(
-    'a sum for each of several',
-    '<m> (?:per|for each|a) (?:member|person|head|child|student|partner|household|family|couple)',
-    () => false,
-  ),
-  telling('a mean', 'average|on the average|mean interest', () => false),
-  telling(
     'two times to be looked at',
     '(?:year|payment|month)s? <n>,? and (?:in |of |after |for )?(?:year |payment |month |the )?(?:<n>|<o>)(?! (?:payments|years|months))',
     ({ asks, plans }) =>
@@ -240,11 +190,6 @@ export const tellingWords: readonly TellingWords[] = [
     'payments at first and at last',
     '(?:payment|instal?lment)s? (?:at )?first and (?:at )?last',
     ({ asks }) => asks.filter(({ quantity }) => quantity === 'payment' || quantity === 'lastPayment').length > 1,
-  ),
-  telling(
-    'a yearly sum that is paid in parts',
-    '<m> <a>,? (?:and (?:is )?)?(?:payable|paid|due|collected) <e>',
-    () => false,
   ),
   telling('interest that is stated', '(?:contains|includes|holds|comprises) <m> (?:of )?interest', () => false),
   telling('what is still to come', 'how many (?:[a-z]+|<e>) more (?:could|can|will|does|do|are)', () => false),

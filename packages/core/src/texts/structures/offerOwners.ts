@@ -13,7 +13,7 @@ export const thing =
   '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
 /** Holds for both: not of the second offer alone. */
 export const forBoth =
-  /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account|option|scheme|deal|lender|card|alternative|choice)|in (?:both|each|either)|(?:with|from|to|of|for|under) each(?: of (?:them|these|the two|the [a-z]+s))?(?=\s*[?.,;])|(?:are|find|give|state|calculate|compute|determine) the ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|balances|final values|amounts))(?![a-z])/;
+  /(?:^|\s)(?:both|either|(?:what|how much) (?:does|do|is|will|would) each(?= (?:cost|charge|ask|take|bring|come|amount|demand|bear))|each (?:case|loan|offer|bank|plan|one|way|account|option|scheme|deal|lender|card|alternative|choice)|in (?:both|each|either)|(?:with|from|to|of|for|under) each(?: of (?:them|these|the two|the [a-z]+s))?(?=\s*[?.,;])|(?:are|find|give|state|calculate|compute|determine) the ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|balances|final values|amounts))(?![a-z])/;
 const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 
 /** Rates that are stated, not asked. */

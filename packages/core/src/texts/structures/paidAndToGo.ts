@@ -5,7 +5,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
-import type { AskedPlace } from '../lexicon/places.ts';
+import type { AskedPlace } from '../lexicon/placeRecord.ts';
 import type { Question } from '../question.ts';
 import type { RoleSign } from '../roles.ts';
 import { without } from './followers.ts';

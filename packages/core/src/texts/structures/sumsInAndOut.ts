@@ -3,7 +3,7 @@
 import { placeAsked } from '../askArgs.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import type { AskedPlace } from '../lexicon/places.ts';
+import type { AskedPlace } from '../lexicon/placeRecord.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';

@@ -77,7 +77,7 @@ function readSupposedTerm(page: Page): DraftReading | undefined {
 }
 
 const countedTwice =
-  /(?:by|in|with|over) ⟨n(\d+)⟩ (?:(?:equal|level) )?(?:⟨e\d+⟩ )?(?:(?:payments|instal?lments|months),? )?or (?:else )?(?:by |in |with |over )?⟨n(\d+)⟩(?= ?[.,;?]| (?:equal |level |⟨e\d+⟩ )*(?:payments|instal|months))|⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)|⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments),? (?:and )?[a-z]+ (?:it )?(?:in|with|by|over) ⟨n(\d+)⟩|⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments\. (?:what|how much) (?:would|do|does|will) ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments save|instead of ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments[^.?]{0,120} makes? ⟨n(\d+)⟩/;
+  /(?:by|in|with|over) ⟨n(\d+)⟩ (?:(?:equal|level) )?(?:⟨e\d+⟩ )?(?:(?:payments|instal?lments|months),? )?or (?:else )?(?:by |in |with |over )?⟨n(\d+)⟩(?= ?[.,;?]| (?:equal |level |⟨e\d+⟩(?:-end)? )*(?:payments|instal|months))|⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)|⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments),? (?:and )?[a-z]+ (?:it )?(?:in|with|by|over) ⟨n(\d+)⟩|⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments\. (?:what|how much) (?:would|do|does|will) ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments save|instead of ⟨n(\d+)⟩ (?:⟨e\d+⟩(?:-end)? )?payments[^.?]{0,120} makes? ⟨n(\d+)⟩/;
 
 /** "… if it is repaid in 36 rather than 60 monthly payments". */
 function readTwoCounts(page: Page): DraftReading | undefined {

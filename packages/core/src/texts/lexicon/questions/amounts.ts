@@ -12,7 +12,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|how much) (?:does|will|did|can|would) (?:he|she|they|the [a-z]+|[a-z]+) (?:get|receive|obtain|ask) for (?:it|them|the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
     '(?:what|how much) (?:does|will|did|must|should|would|can) (?:he|she|they|the [a-z]+|[a-z]+) (?:pay|give|offer) for (?:the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
-    'what (?:is|was) the (?:selling |sale )?price of the (?:contract|note|claim)',
+    'what (?:is|was) the (?:selling |sale )?price of the (?:contract|note|claim)|(?:what|which) (?:single )?(?:sum|price) (?:is|would be) (?:a )?(?:fair|just)(?= ?[?,]| at )',
   ),
   cue('amount', 10, '^(?:the )?(?:loan|mortgage)(?= ?[.;?])'),
   cue(

@@ -118,7 +118,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
     12,
-    '(?:what|how (?:much|large)) is (?:the|her|his|their) (?:<e> )?(?:income|pension|allowance)(?= ?[?,])',
+    '(?:what|how (?:much|large)) is (?:the|her|his|their) (?:<e> )?(?:income|pension|allowance|annuity)(?= ?[?,])',
     '(?:what|which) (?:further|additional|extra) (?:sum|amount) (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:does|must|should|will|is|has)',
     '(?:what|how (?:much|large|big)) is (?:the|this|that|each) (?:fixed|equal|level|regular|constant|same) (?:<e> )?(?:sum|amount)(?= ?[?,])',
   ),

@@ -1,0 +1,56 @@
+/** Words that tell of a part: of a sum, of a price, for each of several. */
+
+import { endsOwing, has } from './heard.ts';
+import { telling, type TellingWords } from './tells.ts';
+
+export const tellingParts: readonly TellingWords[] = [
+  telling(
+    'a part that is repaid',
+    '(?<![a-z])(?:half|a third|two thirds|a quarter) (?:of it )?(?:is |be |been )?(?:repaid|paid off|paid back|cleared)',
+    (heard) => heard.asks.some(({ args }) => args?.k !== undefined) || heard.plans.length > 1 || endsOwing(heard),
+  ),
+  telling(
+    'a part added each time',
+    '(?:half|a third|a quarter|twice) (?:as much )?again(?: (?:each|every) time)?(?= ?[.,;])',
+    () => false,
+  ),
+  telling(
+    'a part of a sum',
+    '(?:⟨n\\d+⟩[- ](?:thirds|quarters|fifths)|half|(?:a|one) (?:half|third|quarter|fifth|⟨o\\d+⟩)) of (?:an?|the|her|his|their|its) ⟨m\\d+⟩',
+    (heard) =>
+      has('downPayment')(heard) ||
+      has('rebate')(heard) ||
+      heard.plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'payments') ||
+      heard.asks.some(({ quantity }) => quantity === 'years' || quantity === 'payments'),
+  ),
+  telling(
+    'a part that is asked as a fraction',
+    '(?:what|which) (?:fraction|percentage|proportion|ratio|share|per ?cent) of(?! (?:the |its )?(?:(?:cash |list )?price|profit))(?![^?]*[ (]in (?:money|euros?|dollars|pounds|francs|sterling))|(?:interest|principal)[^?]{0,40}(?:, in per ?cent|as a (?:percentage|share|fraction|proportion) of)',
+    () => false,
+  ),
+  telling(
+    'a share of the price',
+    'the other half|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the(?! (?:payments|instal|term|time|deposits|years))|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! of (?:the|its|her|his|their) (?:payments|instal|term|time|deposits|years))(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
+    (heard) =>
+      has('downPayment')(heard) ||
+      has('rebate')(heard) ||
+      heard.plans.length > 1 ||
+      heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
+  telling(
+    'a sum for each of several',
+    '<m> (?:per|for each|a) (?:member|person|head|child|student|partner|household|family|couple)',
+    () => false,
+  ),
+  telling('a mean', 'average|on the average|mean interest', () => false),
+  telling(
+    'a yearly sum that is paid in parts',
+    '<m> <a>,? (?:and (?:is )?)?(?:payable|paid|due|collected) <e>',
+    () => false,
+  ),
+  telling(
+    'a sum that several share',
+    '<n> (?:[a-z]+ )?(?:friends|partners|heirs|brothers|sisters|siblings|members|neighbours|owners|students|families|children|cousins|farmers|people) (?:[a-z]+ ){0,2}share|shared? (?:[a-z]+ )?(?:by|among|between) (?:<n>|the <n>|them equally)',
+    () => false,
+  ),
+];
