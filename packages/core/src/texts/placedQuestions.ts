@@ -66,9 +66,14 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   const later = kind === 'moment' ? laterThanChange(page, question, place) : undefined;
   if (later) return [{ ...question, place: later }];
   // "… and 3 % for the last four years. What had she then?"
+  const isOverHere =
+    question.asked === 'finalAmount' &&
+    /for the (?:next |following |last )?⟨t\d+⟩ (?:after (?:that|this|it)|that follow|which follow|thereafter),? $/.test(
+      page.flat.slice(sentenceAt(page, question)?.start ?? 0, question.start),
+    );
   const isOver =
     question.asked === 'finalAmount' && place?.atChange && endsLast.test(page.flat.slice(0, question.start));
-  if (isOver) return [{ ...question, place: undefined }];
+  if (isOver || isOverHere) return [{ ...question, place: undefined }];
   const isInAll = kind === 'range' && ofAll.test(page.flat.slice(question.start, question.unit.end));
   const told = (!place || place.atChange) && !isInAll ? paymentToldBefore(page, question, kind) : undefined;
   return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];

@@ -119,7 +119,11 @@ function askedSince(flat: string, each: Question): Question {
 }
 
 const isAgain = (text: string): boolean =>
-  /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);
+  /^(?:and )?what if (?:he|she|they|one|it|you|the [a-z]+) (?:has|have|had|takes?|took|wants?|wanted|gets?|got)(?![a-z])[^?⟨]*⟨t\d+⟩[^?⟨]*\?/.test(
+    text,
+  ) ||
+  /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) ||
+  isAgainAt(text);
 
 const isAgainAt = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(

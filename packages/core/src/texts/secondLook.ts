@@ -329,7 +329,17 @@ function ageLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
       /(?:he|she|they) (?:is|are|turns?|reach(?:es)?) ⟨n(\d+)⟩(?! (?:⟨e|payments|months|years)|,? ⟨t\d+⟩ (?:from (?:now|today)|hence|later))/g,
     ),
   ];
-  const lost = found.find(([, at]) => !roles.has(Number(at)) && sentenceAt(page, page.places[Number(at)]!)?.asks);
+  // "From 25 to 60 …. What is there on the day she is 60?" says again what is told.
+  const isTold = (at: number): boolean =>
+    page.tokens.some(
+      ({ form, start, end }, other) =>
+        other < at &&
+        form === 'time' &&
+        new RegExp(`(?<!\\d)${page.tokens[at]!.value}(?!\\d)`).test(page.text.slice(start, end)),
+    );
+  const lost = found.find(
+    ([, at]) => !roles.has(Number(at)) && !isTold(Number(at)) && sentenceAt(page, page.places[Number(at)]!)?.asks,
+  );
   return lost
     ? [doubt('text', `What is ${quoteOfToken(page, Number(lost[1]))}? Nothing that is read looks at it.`)]
     : [];

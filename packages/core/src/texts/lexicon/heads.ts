@@ -49,7 +49,7 @@ const ofInterest = words(
 /** What a question must speak of somewhere, to be read as it is. */
 export const needs: Readonly<Partial<Record<ReadQuantity, RegExp>>> = {
   principalIn: words(
-    'principal|princ|capital|reduc|repa|paid (?:off|back)|lower|f[ae]ll|pays? (?:off|down)|clear|c[oa]me down|take|gone|go down|goes|cut|off|sink|sunk|shrink|shrunk|bring|drop|decreas|retire|discharg|extinguish|amorti|disappear|small|prin?',
+    'principal|princ|capital|reduc|repa|paid (?:off|back)|lower|f[ae]ll|pays? (?:off|down)|clear|c[oa]me down|take|gone|go down|goes|cut|off|sink|sunk|shrink|shrunk|bring|drop|decreas|retire|discharg|extinguish|amorti|disappear|small|equity|prin?',
   ),
   interestIn: ofInterest,
   totalInterest: ofInterest,
@@ -59,7 +59,9 @@ export const needs: Readonly<Partial<Record<ReadQuantity, RegExp>>> = {
   ratePerPayment: ofRates,
   payments: ofTime,
   years: ofTime,
-  lastPayment: words('day|month after|last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest'),
+  lastPayment: words(
+    'day|(?:month|year|quarter|week) (?:after|that follows)|last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest',
+  ),
   leftToPay: words('pay|paid|still|left|remain|come|due|owe|outstanding|instal|ahead|before|rest|others'),
   downPayment: words('down|deposit|himself|herself|themselves|cash|bring|find|up ?front|own|pay'),
 };

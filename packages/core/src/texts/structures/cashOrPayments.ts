@@ -18,7 +18,7 @@ const wantsLeast = /cheap|costs? (?:him |her |them )?less|pays? less|lower|small
 const wantsMost = /dear|worth|more|greater|larger|higher/;
 /** Who pays wants the smaller of the two. */
 const ofPayer =
-  /debtor|buyer|(?<![a-z])(?:owes?|costs?|(?:may|can|could|must) (?:either )?(?:pay|be paid for))(?![a-z])/;
+  /debtor|buyer|(?<![a-z])(?:owes?|costs?|(?:may|can|could|must|to) (?:either )?(?:pay|settle|be paid for))(?![a-z])/;
 
 /** @returns nothing where a sum at once and payments are not told one against the other */
 export function readCashOrPayments(page: Page): DraftReading | undefined {

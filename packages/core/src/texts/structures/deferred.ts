@@ -2,6 +2,7 @@
 
 import { doubt } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { changesOfText } from '../changesOfText.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import { readPlan } from '../onePlan.ts';
@@ -59,22 +60,19 @@ const startsThen =
 const paidThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter|followed by|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)|clears? it (?:in|over) the ⟨t\d+⟩ (?:that|which) follows?/;
 
+/** "…, and then settles the debt with one payment": nothing is repaid over time. */
+const isOnce =
+  /(?:repaid|paid back|repays?|settled|settles?|clears?|cleared)[^.?!⟨]{0,24} (?:in|by|with) (?:one|a single) (?:payment|sum)/;
+const owes =
+  /loan|borrow|debt|(?<![a-z])owes?(?![a-z])|lent|lends|buy now|deferred|on credit|(?:pays?|paid) (?:for it )?(?:by|in|with) ⟨n\d+⟩|(?:payment|credit) plan|buyer|purchase|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/;
+
 const ofRepaying: ReadonlySet<string> = new Set(['payment', 'payments', 'howLong', 'years', 'lastPayment']);
 
 /** "Nothing is paid for three years, then it is repaid over ten": what is owed by then is repaid. */
 function readOwedLater(page: Page): DraftReading | undefined {
   const wait = waitOf(page);
-  // "…, and then settles the debt with one payment": nothing is repaid over time.
-  const isOnce =
-    /(?:repaid|paid back|repays?|settled|settles?|clears?|cleared)[^.?!⟨]{0,24} (?:in|by|with) (?:one|a single) (?:payment|sum)/;
   if (isOnce.test(page.flat)) return undefined;
-  if (
-    !wait ||
-    !/loan|borrow|debt|lent|lends|buy now|deferred|on credit|(?:pays?|paid) (?:for it )?(?:by|in|with) ⟨n\d+⟩|(?:payment|credit) plan|buyer|purchase|(?<![a-z])(?:shop|store|dealer|seller)(?![a-z])/.test(
-      page.flat,
-    )
-  )
-    return undefined;
+  if (!wait || !owes.test(page.flat)) return undefined;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
@@ -101,7 +99,12 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const ofFirst = questions.flatMap(({ owner, unit }) => (owner === 0 ? [unit] : []));
   const whole = wholeTimes(page, wait.years);
   const repaid = readPlan(page, {
-    scope: without(...spansOfTime(page, wait), ...ofFirst, ...whole.map((at) => page.places[at]!)),
+    scope: without(
+      ...spansOfTime(page, wait),
+      ...toldAgain(page, wait),
+      ...ofFirst,
+      ...whole.map((at) => page.places[at]!),
+    ),
     as: 'borrowing',
     questions: questionsOf(questions, 1),
   });
@@ -121,6 +124,17 @@ function readOwedLater(page: Page): DraftReading | undefined {
     asked === 'interest' || asked === 'financeCharge' ? chargedInAll(both) : undefined,
   );
 }
+
+/** "No payments for six months; …, the first a month after the six months": the same time once more. */
+const toldAgain = (page: Page, { token, years }: ToldTime): Span[] =>
+  page.places.filter(
+    (_, at) =>
+      token !== undefined &&
+      at > token &&
+      page.tokens[at]?.form === 'time' &&
+      yearsOf(page, at) === years &&
+      /(?:after|when|once) (?:the|those|these) $/.test(page.flat.slice(0, page.places[at]!.start)),
+  );
 
 /** "Over 5 years; nothing is paid for six months; then 54 payments": the whole time, which the others tell as well. */
 function wholeTimes(page: Page, wait: number): number[] {

@@ -94,7 +94,7 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
   // "What is the payment? By how much would it rise if the rate were 5.28 %?"
   const supposed = sentenceAt(page, other);
-  if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])if(?![a-z])/.test(supposed.text))
+  if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])(?<!what )if(?![a-z])/.test(supposed.text))
     return 0;
   if (/(?<![a-z])pay(?:s|ing)? (?:now|at present|so far|today)(?![a-z])/.test(words)) return 0;
   const numbered = offerNumbered(page, words);

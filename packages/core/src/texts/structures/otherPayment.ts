@@ -21,7 +21,7 @@ const paysOther = pattern(
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
 const paysInstead = pattern(
-  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|rounds? (?:the|this|that|her|his|their) @payment (?:up |down |off )?to {m}|instead of (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
+  '(?:considers?|thinks? of|thinking of|wonders? about) paying {m}(?! (?:more|extra))|(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|rounds? (?:the|this|that|her|his|their) @payment (?:up |down |off )?to {m}|instead of (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
 );
 
 const mayStand: ReadonlySet<string> = new Set(['payment', 'amount', 'payments', 'howLong', 'years']);

@@ -18,16 +18,21 @@ const termsAsked: ReadonlySet<string> = new Set([
 ]);
 
 const askedAgain =
-  /\?\s*(?:and )?(?:(?:what|how (?:much|large|big))(?: (?:would|will|is|are|does) (?:be )?(?:it|they|that|the (?:⟨e\d+⟩ )?payments?)(?: be| come to)?)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
+  /\?\s*(?:and )?what if (?:he|she|they|one|it|you|the [a-z]+) (?:has|have|had|takes?|took|wants?|wanted|gets?) (?:it )?(?:only |just )?(?:to be )?(?:over |in )?⟨t(\d+)⟩[^?⟨]{0,24}\?|\?\s*(?:and )?(?:(?:what|how (?:much|large|big))(?: (?:would|will|is|are|does) (?:be )?(?:it|they|that|the (?:⟨e\d+⟩ )?payments?)(?: be| come to)?)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
 
 /** "What is the payment over five years? What would it be over eight?" */
 function readAskedAgain(page: Page): DraftReading | undefined {
   const found = askedAgain.exec(page.flat);
-  const place = found && page.places[Number(found[1])];
+  const asked = Number(found?.[1] ?? found?.[2] ?? NaN);
+  const place = found && page.places[asked];
   const sentence = place && sentenceAt(page, place);
-  const isOfTerm = sentence && page.questions.every(({ asked }) => termsAsked.has(asked));
+  const isOfTerm =
+    sentence &&
+    page.questions.every(
+      ({ asked, start, isSupposed }) => termsAsked.has(asked) || (isSupposed && start >= sentence.start),
+    );
   if (!sentence || !isOfTerm) return undefined;
-  const other = Number(found[1]);
+  const other = asked;
   const isTerm = (at: number): boolean =>
     page.tokens[at]?.form === 'time' &&
     page.signs[at]?.[0]?.role !== 'ignored' &&

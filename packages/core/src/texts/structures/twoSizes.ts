@@ -25,6 +25,10 @@ const twoSizes: readonly RegExp[] = [
   new RegExp(
     `⟨n(?<many>\\d+)⟩ (?:(?:[a-z-]+|⟨e\\d+⟩(?:-end)?) )*?(?:payments?|instal?ments|rents|rentals) of ⟨m(?<one>\\d+)⟩(?: each)?${words}${then}(?:by )?(?:a further |another |the )?⟨n(?<more>\\d+)⟩ (?:(?:[a-z]+|⟨e\\d+⟩) )*?of ⟨m(?<other>\\d+)⟩`,
   ),
+  // "30 payments of 410 and a last one of 250"
+  new RegExp(
+    `⟨n(?<many>\\d+)⟩ (?:(?:[a-z-]+|⟨e\\d+⟩(?:-end)?) )*?(?:payments?|instal?ments)(?: at the (?:end|beginning|start) of (?:⟨e\\d+⟩|the (?:month|quarter|year)))? of ⟨m(?<one>\\d+)⟩(?: each)?,? and (?:then )?(?:by )?(?:a|one) (?<single>smaller |last |final )+(?:smaller |last |final |odd |one |payment |instal?ment )*of ⟨m(?<other>\\d+)⟩(?! (?:together |along )?with)`,
+  ),
   // "200 a month in the first year and 350 a month in the second"
   new RegExp(
     `⟨m(?<one>\\d+)⟩ ${words}${over}(?:first )?(?:⟨t(?<many>\\d+)⟩|year)${then}${words}⟨m(?<other>\\d+)⟩ ${words}${over}(?:${next} |the ⟨o\\d+⟩ )?(?:⟨t(?<more>\\d+)⟩|year|(?:second|⟨o\\d+⟩)(?= ?[.,;?]))`,
@@ -37,14 +41,22 @@ interface Sizes {
   /** Tokens of a number or a time; nothing for "the first year", or for as many as before. */
   readonly many: number | undefined;
   readonly more: number | undefined;
+  /** Behind the first there is only one. */
+  readonly isSingle: boolean;
 }
 
 function sizesIn({ flat }: Page): Sizes | undefined {
   for (const each of twoSizes) {
-    const { one, other, many, more } = each.exec(flat)?.groups ?? {};
+    const { one, other, many, more, single } = each.exec(flat)?.groups ?? {};
     const token = (at: string | undefined): number | undefined => (at === undefined ? undefined : Number(at));
     if (one !== undefined && other !== undefined)
-      return { one: Number(one), other: Number(other), many: token(many), more: token(more) };
+      return {
+        one: Number(one),
+        other: Number(other),
+        many: token(many),
+        more: token(more),
+        isSingle: single !== undefined,
+      };
   }
   return undefined;
 }
@@ -59,7 +71,7 @@ export function readTwoSizes(page: Page): DraftReading | undefined {
       : each,
   );
   if (!sizes || questions.length === 0 || questions.some(({ asked }) => asked !== 'amount')) return undefined;
-  const { one, other, many, more } = sizes;
+  const { one, other, many, more, isSingle } = sizes;
   const told = [other, many, more].filter((each) => each !== undefined);
   const sole = readPlan(page, {
     scope: without(...told.map((each) => page.places[each]!)),
@@ -78,7 +90,11 @@ export function readTwoSizes(page: Page): DraftReading | undefined {
   const count = (at: number | undefined): number =>
     at === undefined ? plan.paymentsPerYear : paymentsTold(page, at, plan.paymentsPerYear);
   const first = count(many);
-  const second = more === undefined && many !== undefined && plan.payments ? plan.payments - first : count(more);
+  const second = isSingle
+    ? 1
+    : more === undefined && many !== undefined && plan.payments
+      ? plan.payments - first
+      : count(more);
   // All of them are told as well: then there are as many.
   const isClash = plan.payments !== null && plan.payments !== first + second;
   if (!(first > 0) || !(second > 0) || isClash) return undefined;

@@ -5,6 +5,11 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'lastPayment',
+    15,
+    '(?:what|how much) (?:does|must|will|do) (?:he|she|they|it|[a-z]+) (?:still )?(?:have to )?pay at the end of the (?:year|month|quarter|half-year|week) (?:after|that follows|which follows|behind)(?: (?:that|it|them|the last))?(?= ?[?,])',
+  ),
+  cue(
     'newPayment',
     14,
     '(?:what|how much) (?:should|must|does|do|will|would|has to|is) (?:he|she|they|it|the [a-z]+)? ?(?:to )?(?:pay|be paid) from (?:the <o>(?: (?:<e> )?@payment)?|(?:month|payment) <n>|then|that time|there) on',
