@@ -7,6 +7,17 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     13,
+    '(?:fund|account|pot|plan) (?:now |today )?stands at {m} (?:now |today )?(?:after|when) (?:he|she|they|[a-z]+) (?:has|have|had) (?:paid|put|saved|deposited)',
+    'sav(?:es?|ing|ed) (?:up )?for (?:an?|the|her|his|their) (?:[a-z]+ ){1,3}(?:of|costing) {m}',
+  ),
+  cue(
+    'amount',
+    13,
+    '(?:he|she|they|it) (?:has|have) {m} (?:already )?and (?:can |will )?(?:adds?|puts? in|pays? in|saves?) <m> (?:<[ea]>|at)',
+  ),
+  cue(
+    'finalAmount',
+    13,
     '(?:premiums|contributions|deposits)[^.?!]{0,60} (?:secures?|assures?|guarantees?|buys?) {m} (?:at|on) (?:the|her|his|their)',
   ),
   cue(

@@ -146,6 +146,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '(?<!⟨[no]\\d+⟩ (?:to|and|until|through) ){n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',
+    '\\({n} (?:<e> )?(?:@payment|@deposit)\\)',
     '(?<![a-z])n ?(?:=|:)? ?{n}',
     '(?:number of (?:@payment|deposits|periods))(?: is|:| =)* {n}',
     '{n} (?:<e> )?(?:@payment|deposits)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
@@ -243,6 +244,12 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '\\((?:there are|with|all|of whom) {n}[^)⟨]*\\)',
     'there are {n} of them',
   ),
-  cue('daysPerYear', 11, '<[ea]> \\({t}\\)', '(?:per|a|an|the) year \\({t}\\)', 'rate (?:is (?:that|this|it) |does (?:he|she|it) pay )?\\({t}\\)'),
+  cue(
+    'daysPerYear',
+    11,
+    '<[ea]> \\({t}\\)',
+    '(?:per|a|an|the) year \\({t}\\)',
+    'rate (?:is (?:that|this|it) |does (?:he|she|it) pay )?\\({t}\\)',
+  ),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),
 ];

@@ -6,14 +6,27 @@ const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one|
 
 /** Ranges first: they hold moments. */
 export const ranges: readonly PlaceRecord[] = [
-  place('(?:from|beginning with|starting with) (?:the |its )?{o} @year on(?:wards?)?', ['from'], ([year]) => ({
-    fromYear: year!,
-    toEnd: true,
-  })),
-  place('(?:from|beginning with|starting with) (?:the )?{o} (?:<e> )?@payment on(?:wards?)?', ['from'], ([k]) => ({
-    from: k!,
-    toEnd: true,
-  })),
+  place(
+    'from the {o} @year on(?:wards?)?,? (?:up )?(?:to|until|till) the (?:(?:end|close) of the )?{o}(?: @year)?',
+    ['from', 'to'],
+    ([from, to]) => ({ fromYear: from!, toYear: to! }),
+  ),
+  place(
+    '(?:from|beginning with|starting with) (?:the |its )?{o} @year on(?:wards?)?(?!,? (?:up )?(?:to|until|till))',
+    ['from'],
+    ([year]) => ({
+      fromYear: year!,
+      toEnd: true,
+    }),
+  ),
+  place(
+    '(?:from|beginning with|starting with) (?:the )?{o} (?:<e> )?@payment on(?:wards?)?(?!,? (?:up )?(?:to|until|till))',
+    ['from'],
+    ([k]) => ({
+      from: k!,
+      toEnd: true,
+    }),
+  ),
   place('is interest in the first(?= ?[?.,])', [], () => ({ from: 1, to: 1 })),
   place('{o} of (?:the |its |her |his |their )?<n> (?:<e> )?(?:@payment|@deposit)', ['from'], ([k]) => ({
     from: k!,

@@ -118,7 +118,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'another payment',
     '(?:from|starting with|beginning with) (?:the )?<o> (?:<e> )?(?:payment|deposit|instal?lment|rental|month) on(?:wards?)?[^.?!⟨]{0,30}<m>',
-    changes('payment', 'extra'),
+    (heard) => changes('payment', 'extra')(heard) || heard.asks.some(({ args }) => (args?.from ?? 1) > 1),
   ),
   telling(
     'another payment',

@@ -5,6 +5,12 @@ import { telling, type TellingWords } from './tells.ts';
 
 export const tellingParts: readonly TellingWords[] = [
   telling(
+    'what is had for something old',
+    '<m>,? of which <m> (?:is|are|can be|will be) (?:had|got|received|given|allowed|recovered|fetched) for (?:the|its|his|her|their) (?:old|present|used)',
+    has('tradeIn'),
+  ),
+  telling('a penalty', '(?:penalty|surcharge|indemnity) of <[pm]>', () => false),
+  telling(
     'a part that is repaid',
     '(?<![a-z])(?:half|a third|two thirds|a quarter) (?:of it )?(?:is |be |been )?(?:repaid|paid off|paid back|cleared)',
     (heard) => heard.asks.some(({ args }) => args?.k !== undefined) || heard.plans.length > 1 || endsOwing(heard),
@@ -47,6 +53,11 @@ export const tellingParts: readonly TellingWords[] = [
     'a yearly sum that is paid in parts',
     '<m> <a>,? (?:and (?:is )?)?(?:payable|paid|due|collected) <e>',
     () => false,
+  ),
+  telling(
+    'money in two places',
+    'in(?:to)? one (?:[a-z]+ )?and <m> (?:<[ea]> )?in(?:to)? (?:another|the other)',
+    ({ plans }) => plans.length > 1,
   ),
   telling(
     'a sum that several share',

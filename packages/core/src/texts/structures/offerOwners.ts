@@ -64,6 +64,13 @@ function offerNumbered(page: Page, words: string): 0 | 1 | undefined {
   return more === undefined && (only === 1 || only === 2) ? (only === 1 ? 0 : 1) : undefined;
 }
 
+/** "What is the payment? By how much would it rise if the rate were 5.28 %?" */
+function isBeforeSupposed(page: Page, { unit }: PlacedQuestion, other: Span): boolean {
+  const supposed = sentenceAt(page, other);
+  const isSupposed = supposed?.asks === true && /(?<![a-z])(?<!what )if(?![a-z])/.test(supposed.text);
+  return isSupposed && unit.end <= supposed.start + 1;
+}
+
 /** @returns the offer a question is of; each, or across both */
 export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
   if (question.asked === 'newPayment') return 1;
@@ -92,10 +99,7 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
     )?.[1];
   if (last && !forBoth.test(words)) return /first|former/.test(last) ? 0 : 1;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
-  // "What is the payment? By how much would it rise if the rate were 5.28 %?"
-  const supposed = sentenceAt(page, other);
-  if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])(?<!what )if(?![a-z])/.test(supposed.text))
-    return 0;
+  if (isBeforeSupposed(page, question, other)) return 0;
   if (/(?<![a-z])pay(?:s|ing)? (?:now|at present|so far|today)(?![a-z])/.test(words)) return 0;
   const numbered = offerNumbered(page, words);
   if (numbered !== undefined) return numbered;

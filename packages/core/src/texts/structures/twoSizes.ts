@@ -70,7 +70,7 @@ export function readTwoSizes(page: Page): DraftReading | undefined {
       ? { ...each, asked: 'amount' as const, place: undefined }
       : each,
   );
-  if (!sizes || questions.length === 0 || questions.some(({ asked }) => asked !== 'amount')) return undefined;
+  if (!sizes || !questions.some(({ asked }) => asked === 'amount')) return undefined;
   const { one, other, many, more, isSingle } = sizes;
   const told = [other, many, more].filter((each) => each !== undefined);
   const sole = readPlan(page, {

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 13, '^(?:and )?what (?:must|has to|will) then be (?:paid|repaid|settled)(?= ?\\?)'),
   cue(
     'finalAmount',
     16,
