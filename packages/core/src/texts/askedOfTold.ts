@@ -90,7 +90,7 @@ export function meantByTold(
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
   const off =
-    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed|(?<![a-z])it)(?: \([^)]*\))? is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
+    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount) (?:right |just |immediately )?after(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed|(?<![a-z])it)(?: \([^)]*\))? is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
       flat.slice(told.start, told.end),
     );
   // "It is paid off in one go after the 24th payment. What does that take?"

@@ -26,6 +26,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:seller|dealer|garage|shop|owner|builder|store) (?:wants|asks for|requires|demands) {m} (?:immediately|at once|in cash|now|today|up front|straight away)',
     '(?:uses?|spends?|takes?|puts) {m} (?:of|from) (?:his|her|their|its) (?:own )?(?:savings|money|funds)',
     'price <m>[,;] {m} (?:is |being )?(?:paid|due) (?:at|on) (?:signing|delivery)',
+    '(?:savings|cash|own money|reserves) of {m} (?:go|goes|are put|is put|are used|is used) (?:towards|into|for) (?:it|this|the)',
     '{m} (?:of )?(?:(?:his|her|their|its) )?own (?:money|means|funds|savings|capital)',
     '(?:has|have) (?:already )?saved(?: up)? {m},? which (?:he|she|they) (?:pays?|puts?|uses?|gives?)',
     '(?:from|out of) (?:his|her|their|its) own (?:money|funds|pocket|savings),? (?:[a-z]+ ){1,2}(?:pays?|puts?|gives?) {m}',

@@ -9,7 +9,7 @@ export const tellingParts: readonly TellingWords[] = [
     '<m>,? of which <m> (?:is|are|can be|will be) (?:had|got|received|given|allowed|recovered|fetched) for (?:the|its|his|her|their) (?:old|present|used)',
     has('tradeIn'),
   ),
-  telling('a penalty', '(?:penalty|surcharge|indemnity) of <[pm]>', () => false),
+  telling('a penalty', '(?:penalty|surcharge|indemnity) of <[pm]>', has('fees')),
   telling(
     'a part that is repaid',
     '(?<![a-z])(?:half|a third|two thirds|a quarter) (?:of it )?(?:is |be |been )?(?:repaid|paid off|paid back|cleared)',
@@ -61,7 +61,7 @@ export const tellingParts: readonly TellingWords[] = [
   ),
   telling(
     'a sum that several share',
-    '<n> (?:[a-z]+ )?(?:friends|partners|heirs|brothers|sisters|siblings|members|neighbours|owners|students|families|children|cousins|farmers|people) (?:[a-z]+ ){0,2}share|shared? (?:[a-z]+ )?(?:by|among|between) (?:<n>|the <n>|them equally)',
+    '<n> (?:[a-z]+ )?(?:friends|partners|heirs|brothers|sisters|siblings|members|neighbours|owners|students|families|children|cousins|farmers|people) (?:[a-z]+ ){0,2}share[^?]{0,300}(?:does|do|must|will|is) each(?: of them| [a-z]+)? (?:pay|owe|contribute|to pay)|shared equally (?:by|among|between)',
     () => false,
   ),
 ];

@@ -142,12 +142,12 @@ function readInsteadOfUsual(page: Page): DraftReading | undefined {
 
 /** "She could pay either 350 or 450 at the end of each month." */
 const either =
-  /⟨m(\d+)⟩(?: ⟨[ea]\d+⟩(?:-end)?|,? at (?:the )?(?:end|beginning|start) of ⟨e\d+⟩)?,? (?:or|than) (?:(?:at|with|by|even|else|paying|payments of|pay) )*⟨m(\d+)⟩(?= ⟨[ea]|,? at (?:the )?(?:end|beginning|start) of ⟨e|,? at ⟨e|[.,;?]|$)/;
+  /⟨m(\d+)⟩(?: ⟨[ea]\d+⟩(?:-end)?|,? at (?:the )?(?:end|beginning|start) of ⟨e\d+⟩)?,? (?:or|than) (?:(?:at|with|by|even|else|paying|payments of|pay) )*⟨m(\d+)⟩(?= ⟨[ea]|,? at (?:the )?(?:end|beginning|start) of ⟨e|,? at ⟨e|[.,;?]|$)|(?:between|choose) (?:payments of )?⟨m(\d+)⟩ and ⟨m(\d+)⟩/;
 
 /** One debt or fund, and two payments to choose from. */
 function readEither(page: Page): DraftReading | undefined {
   const found = either.exec(page.flat);
-  const [usual, other] = [Number(found?.[1]), Number(found?.[2])];
+  const [usual, other] = [Number(found?.[1] ?? found?.[3]), Number(found?.[2] ?? found?.[4])];
   if (!found || tokenAt(page, usual).value === tokenAt(page, other).value || paidAsOften(page)) return undefined;
   const isOther = ({ start }: Span): boolean =>
     page.tokens.some(

@@ -15,6 +15,9 @@ const following =
 const ofRest =
   /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])|(?<![a-z])then (?:pays? )?(?:whatever|as much as|what(?= it takes)|equal (?:⟨e\d+⟩ )?payments that clear)|pay[^?]{0,24} (?:after (?:that|this)|afterwards|thereafter|from then on)(?= ?[?,])/;
 
+const othersAlike =
+  /(?<![a-z])(?:others|remaining (?:ones|payments)|rest(?: of them)?|later ones) (?:are|is|being) (?:all )?(?:alike|equal|the same)(?![a-z])/;
+
 interface RestOfTime {
   readonly token: number;
   /** It is told as the whole time, of which the first part is over. */
@@ -76,6 +79,9 @@ function restOf(page: Page): RestOfTime | undefined {
   const more = times.find((at) => / (?:more|further|additional) /.test(quoteOfToken(page, at)));
   const token = followingIn(page) ?? more;
   if (token !== undefined) return { token, isWhole: false };
+  // "24 payments, of which the first twelve are 300. The others are all alike."
+  const [all] = othersAlike.test(page.flat) ? wholeTold(page) : [];
+  if (all !== undefined) return { token: all, isWhole: true };
   // "What is owed after two years?": a time that is told again is the same.
   const isFirstTold = (at: number): boolean => times.find((each) => yearsOf(page, each) === yearsOf(page, at)) === at;
   const [one, other, third] = times.filter(isFirstTold);
@@ -99,4 +105,4 @@ const wholeTold = (page: Page): number[] => {
   return first ? page.tokens.flatMap((_, at) => (isWhole(at) ? [at] : [])) : [];
 };
 
-const isOwed = ({ flat }: Page): boolean => /(?<![a-z])(?:loan|borrow|debt|mortgage|lent|lends?|owe)/.test(flat);
+const isOwed = ({ flat }: Page): boolean => /(?<![a-z])(?:loan|borrow|debt|mortgage|lent|lends?|owe|repay)/.test(flat);

@@ -40,7 +40,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     13,
     'what (?:is|was) (?:it|the (?:note|bill|debt|claim)) (?:sold|bought|discounted) for',
-    'what (?:does|did) (?:the )?(?:note|bill) (?:sell|go) for',
+    'what (?:does|did) (?:the )?(?:note|bill) (?:sell|go) for|how (?:big|large) is (?:his|her|their) (?:mortgage|loan)(?= ?\\?)',
   ),
   cue('amount', 17, setAsideAtBirth),
   cue('amount', 14, '(?:^|[:;] ?)value (?:on|at|upon) (?:delivery|the start|signing)'),
