@@ -71,6 +71,8 @@ export type ReadChange =
 
 /** What a plan is called in which sums at several days come to one. */
 export const oneSum = 'in one';
+/** What a sum now is called that is held against payments: a plan of one payment, made at once. */
+export const atOnce = 'at once';
 
 /** A field that is taken from an earlier plan's answer. */
 export interface ReadLink {

@@ -5,7 +5,7 @@ import type { DraftReading } from './draftReading.ts';
 import { paysInterestAlone } from './interestAlone.ts';
 import type { Page } from './page.ts';
 import { isInPoints } from './ratesInPoints.ts';
-import type { ReadAsk, ReadDoubt, ReadPlan } from './reading.ts';
+import { atOnce, type ReadAsk, type ReadDoubt, type ReadPlan } from './reading.ts';
 
 /** @returns what in the plans, or in what they answer, makes no sense */
 export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
@@ -167,7 +167,7 @@ function outOfProportion(page: Page, { plans }: DraftReading): ReadDoubt[] {
       return [
         doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
       ];
-    if (payments !== null && payments < 2 && kind !== 'lump-sum' && kind !== 'convert')
+    if (payments !== null && payments < 2 && kind !== 'lump-sum' && kind !== 'convert' && plan.name !== atOnce)
       return [doubt('payments', 'This is read as a plan of fewer than two payments.')];
     if (kind === 'saving' && finalAmount !== null && finalAmount > 0 && (payment ?? 0) > finalAmount)
       return [doubt('payment', `A payment of ${payment} is not less than the amount of ${finalAmount} it leads to.`)];

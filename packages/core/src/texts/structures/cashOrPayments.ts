@@ -3,7 +3,7 @@
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { tokenAt, type Page } from '../page.ts';
-import type { ReadPlan } from '../reading.ts';
+import { atOnce, type ReadPlan } from '../reading.ts';
 import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
 
@@ -42,20 +42,18 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   if (!isTold || plan.rate?.quoted === 'flat') return undefined;
   const payments: ReadPlan = { ...plan, name: 'payments', amount: null, finalAmount: 0, unknown: 'amount' };
   const { price: _, ...bare } = payments;
+  // One payment at once: it is worth what it is, and sought as the others are.
   const sum: ReadPlan = {
     ...bare,
-    name: 'at once',
-    kind: 'lump-sum',
-    amount: tokenAt(page, cash).value,
-    payment: 0,
-    timing: 'end',
-    finalAmount: null,
-    unknown: 'finalAmount',
+    name: atOnce,
+    payments: 1,
+    payment: tokenAt(page, cash).value,
+    timing: 'beginning',
   };
   const known = { ...paid, read: { ...paid.read, missing: [] } };
   const both = [
     { ...known, plan: bare },
-    { ...known, plan: sum, roles: new Map([[cash, 'amount'] as const]) },
+    { ...known, plan: sum, roles: new Map([[cash, 'payment'] as const]) },
   ];
   return readingOfPlans(page, both, questions, (question) =>
     question.asked === 'choice'
