@@ -23,7 +23,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
       /(?:next|following|remaining|other|another|first|last|back after|due after|in after) $/.test(
         lower.slice(0, each.start),
       ) &&
-      /^(?:[.,;:?]| ?[$£€¥₹]| \(| at | \d| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
+      /^(?:[.,;:?]| ?[$£€¥₹]| \(| at | \d| of (?:an?|the|its|her|his|their) \d+[- ]years?(?![a-z])| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
         lower.slice(each.end),
       );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');

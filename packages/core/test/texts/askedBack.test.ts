@@ -46,6 +46,14 @@ const askedBack: readonly (readonly [text: string, says: RegExp])[] = [
   [`${loan} What percentage of the first payment is interest?`, /asked as a fraction/],
   [`${loan} Find the payment, rounded up to the next full pound.`, /a rounding of its own/],
   [
+    'Ten friends share a loan of £12,500 at 5.7% compounded monthly over 4 years. What does each pay at the end of every month?',
+    /a sum that several share/,
+  ],
+  [
+    'The balance after three years of a five-year loan of £14,000 at 7.5% compounded monthly (month-end) is to be settled at once, with a penalty of 2% of it. What does she have to pay?',
+    /a penalty/,
+  ],
+  [
     'A debt of £6,000 at 9% compounded monthly is repaid by £200 at the end of each month in the first year and equal payments in the second. What are these?',
     /other payments behind the first/,
   ],

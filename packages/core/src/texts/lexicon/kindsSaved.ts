@@ -70,6 +70,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     12,
     '(?:note|contract|annuity|claim|agreement) (?:that|which) (?:promises|pays|gives|yields|brings) <m> (?:<[ea]>|at (?:the )?(?:end|beginning|start) of)',
   ),
+  cue('saving', 9, '(?:turns|makes) <m> <[ea]>[^?]{0,60} into <m>'),
   cue('saving', 10, '<m> <[ea]>,? paid in(?![a-z])(?! (?:advance|arrears|cash|full))'),
   cue('saving', 9, '(?:fund|account|plan)[^.?!]{0,60} (?:has|holds) <m>[^.?!]{0,20} and receives <m>'),
   cue(

@@ -7,6 +7,14 @@ const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one|
 /** Ranges first: they hold moments. */
 export const ranges: readonly PlaceRecord[] = [
   place(
+    '(?:from|beginning with|starting with) @year {n} on(?:wards?)?(?!,? (?:up )?(?:to|until|till))',
+    ['from'],
+    ([year]) => ({
+      fromYear: year!,
+      toEnd: true,
+    }),
+  ),
+  place(
     'from the {o} @year on(?:wards?)?,? (?:up )?(?:to|until|till) the (?:(?:end|close) of the )?{o}(?: @year)?',
     ['from', 'to'],
     ([from, to]) => ({ fromYear: from!, toYear: to! }),

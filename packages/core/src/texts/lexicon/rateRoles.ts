@@ -7,7 +7,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'paymentRise',
     13,
-    '(?:raises?|raised|raising|increases?|increased|lifts?|lifted|puts? up|steps? up) (?:(?:the|her|his|their|its|each|every|all) (?:<e> |monthly |regular )?(?:@payment|@deposit|savings?)|them|it) by {p}(?! (?:<[ea]>|each|every|per|of))',
+    '(?:raises?|raised|raising|increases?|increased|lifts?|lifted|puts? up|steps? up) (?:(?:the|her|his|their|its|each|every|all) (?:<e> |monthly |regular )?(?:@payment|@deposit|savings?)|them|it|this|that|these) by {p}(?! (?:<[ea]>|each|every|per|of))',
     '(?:@payment|@deposit) (?:is|are|was|were|will be) (?:then )?(?:raised|increased|lifted|put up) by {p}(?! (?:<[ea]>|each|every|per|of))',
   ),
   cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),

@@ -22,6 +22,11 @@ export const tellingWords: readonly TellingWords[] = [
     (heard) => changes('payment')(heard) || heard.plans.some(({ unknown }) => unknown === 'payment'),
   ),
   telling(
+    'another loan on the same terms',
+    '(?:loan|mortgage) (?:on|at) the same terms',
+    ({ plans }) => plans.length > 1,
+  ),
+  telling(
     'a fee on what is left',
     'against (?:a|the) (?:fee|charge|premium) of <p> of (?:it|this|that|what is left|the balance)',
     () => false,

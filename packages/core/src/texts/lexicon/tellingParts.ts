@@ -9,6 +9,11 @@ export const tellingParts: readonly TellingWords[] = [
     '<m>,? of which <m> (?:is|are|can be|will be) (?:had|got|received|given|allowed|recovered|fetched) for (?:the|its|his|her|their) (?:old|present|used)',
     has('tradeIn'),
   ),
+  telling(
+    'months without payments',
+    '(?:nothing|no payments?) (?:is |are )?(?:paid|made|due) in (?:january|february|march|april|may|june|july|august|september|october|november|december)',
+    () => false,
+  ),
   telling('a penalty', '(?:penalty|surcharge|indemnity) of <[pm]>', has('fees')),
   telling(
     'a part that is repaid',

@@ -20,7 +20,9 @@ const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 export const ratesOf = (page: Page): Span[] =>
   page.tokens.flatMap(({ form }, at) =>
     form === 'percent' &&
-    !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate'].includes(page.signs[at]?.[0]?.role ?? '')
+    !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate', 'paymentRise'].includes(
+      page.signs[at]?.[0]?.role ?? '',
+    )
       ? [page.places[at]!]
       : [],
   );

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const principalAsked: readonly Cue<Asked>[] = [
+  cue('principal', 13, '^(?:the )?principal (?:re)?paid (?:up to|by|until|through)(?= )'),
   cue('principal', 14, 'equity (?:is |that is )?(?:built up|gained|acquired|earned) (?:in|over|during|by|after)'),
   cue(
     'principal',
