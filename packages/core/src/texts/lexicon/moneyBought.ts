@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
+  cue('amount', 11, '@payment on an? (?:note|bill|balance|contract|claim|debt|sum) of {m}'),
   cue('amount', 13, '(?:bought|buys?|purchased?|acquired?) an? (?:bond|note|annuity|claim|contract) for {m}'),
   cue(
     'downPayment',
@@ -35,13 +36,13 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     'price',
     11,
     '(?:is|are|was|were) valued at {m}',
-    '@payment on an? (?:(?!loan|mortgage|credit|debt|sum)[a-z-]+ ){1,3}(?:of|at|for) {m}',
+    '@payment on an? (?:(?!loan|mortgage|credit|debt|sum|balance|note|bill|policy|claim|contract)[a-z-]+ ){1,3}(?:of|at|for) {m}',
   ),
   cue('price', 11, '(?<![a-z] )an? (?!loan|mortgage|credit|debt|rate)[a-z]{3,20} at {m}(?=[;:.])'),
   cue(
     'price',
     12,
-    '<n> (?:<e>-end )?payments on an? (?:(?!loan|mortgage|credit|debt|sum)[a-z-]+ ){1,3}(?:of|at|for) {m}',
+    '<n> (?:<e>-end )?payments on an? (?:(?!loan|mortgage|credit|debt|sum|balance|note|bill|policy|claim|contract)[a-z-]+ ){1,3}(?:of|at|for) {m}',
   ),
   cue(
     'price',

@@ -32,7 +32,9 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   if (!or.test(page.flat.slice(first.end, last.start))) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'amount' ? 0 : 'across'));
   const isOfWorth = questions.every(({ asked }) => ['choice', 'difference', 'amount'].includes(asked));
-  if (!isOfWorth || !questions.some(({ asked }) => asked === 'choice')) return undefined;
+  // "Which costs less in all?" holds no worths against each other.
+  const isOfAll = questions.some((each) => /in all|in total|altogether|interest/.test(wordsOf(page, each)));
+  if (!isOfWorth || isOfAll || !questions.some(({ asked }) => asked === 'choice')) return undefined;
   const scope = without(page.places[cash]!);
   const told = readPlan(page, { scope, questions: questionsOf(questions, 0) });
   const isOwed = told.plan.kind === 'borrowing' && told.terms.otherKind === undefined;
