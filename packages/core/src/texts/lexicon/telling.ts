@@ -22,6 +22,14 @@ export const tellingWords: readonly TellingWords[] = [
     (heard) => changes('payment')(heard) || heard.plans.some(({ unknown }) => unknown === 'payment'),
   ),
   telling(
+    'payments of the first year',
+    '(?:in|during|for) the first year of (?:an?|the|her|his|their|this) (?:<t> )?(?:loan|mortgage|debt|credit)[^.?!]{0,90}(?:pays?|paid) <m>',
+    ({ plans, asks }) =>
+      plans.length > 1 ||
+      plans.some((plan) => plan.changes.length > 0) ||
+      asks.some(({ args }) => args?.to !== undefined),
+  ),
+  telling(
     'another loan on the same terms',
     '(?:loan|mortgage) (?:on|at) the same terms',
     ({ plans }) => plans.length > 1,
