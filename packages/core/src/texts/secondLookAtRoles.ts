@@ -206,6 +206,39 @@ function listedLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): 
   });
 }
 
+/** "… up to the end of the 4th", "three years ago", "it is paid off after four years": a moment that nothing looks at. */
+function momentLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const { plans, roles } = draft;
+  const isLooked = lookedAt(draft, asks);
+  return page.tokens.flatMap(({ form, value }, token) => {
+    const { start, end } = page.places[token]!;
+    // "… from the 2nd year on, up to the end of the 4th?"
+    const isEnd =
+      form === 'nth' &&
+      !roles.has(token) &&
+      sentenceAt(page, page.places[token]!)?.asks === true &&
+      /(?:end|close) of the $|(?<![a-z])(?:to|until|till) the $/.test(page.flat.slice(0, start)) &&
+      !isLooked(value) &&
+      !plans.some(({ paymentsPerYear: p }) => isLooked(value * p));
+    // "Three years ago he borrowed …": a moment that nothing looks at.
+    const isAgo =
+      form === 'time' &&
+      !roles.has(token) &&
+      /^ ago(?![a-z])/.test(page.flat.slice(end)) &&
+      /(?<![a-z])(?:borrow|loan|mortgage|first|payment|lent|invest|deposit)/.test(
+        sentenceAt(page, page.places[token]!)?.text ?? '',
+      ) &&
+      !plans.some(({ paymentsPerYear: p }) => isLooked(roundTo(yearsOf(page, token) * p, 0)));
+    const isMoment =
+      page.signs[token]?.[0]?.role === 'after' &&
+      roles.get(token)?.role !== 'duration' &&
+      /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
+      !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
+    const quote = quoteOfToken(page, token);
+    return isEnd || isAgo || isMoment ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)] : [];
+  });
+}
+
 /** "… the 24th payment …", of which nothing that is read looks at payment 24. */
 function placeLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const { plans, roles } = draft;
@@ -246,13 +279,8 @@ function placeLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): R
       !roles.has(token) &&
       /(?<![a-z])from the $/.test(page.flat.slice(0, start)) &&
       /birthday/i.test(page.text);
-    const isMoment =
-      page.signs[token]?.[0]?.role === 'after' &&
-      roles.get(token)?.role !== 'duration' &&
-      /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
-      !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
     const quote = quoteOfToken(page, token);
-    return isPayment || isNumbered || isNamed || isBirthday || isMoment
+    return isPayment || isNumbered || isNamed || isBirthday
       ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)]
       : [];
   });
@@ -290,6 +318,7 @@ export const rolesInDoubt = (page: Page, draft: DraftReading, asks: readonly Rea
   ...numberLost(page, draft),
   ...countLost(page, draft),
   ...placeLost(page, draft, asks),
+  ...momentLost(page, draft, asks),
   ...listedLost(page, draft, asks),
   ...takenAgainst(page, draft),
   ...endDenied(page, draft),
