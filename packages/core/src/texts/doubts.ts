@@ -237,6 +237,16 @@ export function quoteOf(page: Page, { start, end }: Span): string {
 export const notUnderstood = (page: Page, place: Span): ReadDoubt =>
   doubt('asks', `What does this ask: “${quoteOf(page, place)}”?`);
 
+/** A number that should say where something is looked at, and does not. @param quote its words */
+export const lookedAtByNothing = (quote: string, about = quote): ReadDoubt =>
+  doubt(about, `What is ${quote}? Nothing that is read looks at it.`);
+
+/** "At the end of each month, starting in three years": the first payment, or its month. */
+export const firstOrPeriod = doubt(
+  'timing',
+  'The first payment is taken to fall then. Does its period only begin then?',
+);
+
 export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
   const end = choice('at the end', { timing: 'end' });
   const beginning = choice('at the beginning', { timing: 'beginning' });

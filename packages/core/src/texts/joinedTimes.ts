@@ -71,12 +71,12 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
   const isSoLong =
     /(?:then|afterwards|after that)(?![a-z])[^.;?!\d]{0,30} for $/.test(before) ||
     (each.value <= 40 && !/[?!]|\.\s/.test(sentence) && / (?:for|gives (?:him|her|them)) $/.test(before)) ||
-    // "… for two years, and then what it takes to be clear after five"
     // "2,000 in one year, 3,000 in two and 4,000 in three"
     (/ in $/.test(before) &&
       /^(?:,? (?:and )?[$£€]?[\d., ]*\d ?[$£€]?(?: (?:is |are )?(?:due|payable))? in(?: [a-z\d]+(?=,| and ))?)+ $/.test(
         sentence,
       )) ||
+    // "… for two years, and then what it takes to be clear after five"
     / (?:clear|free|done|finished|out of debt) (?:of (?:it|debt) )?(?:after|in|within) $/.test(before);
   if (last && isSoLong && /^(?:[.,:;?](?!\d)| at | in all| and )/.test(behind)) return last;
   // "three years at 4 %, then five at 5 %"

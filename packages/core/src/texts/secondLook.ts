@@ -1,7 +1,7 @@
 /** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
 
 import { answersOf } from './answers.ts';
-import { choice, doubt, kindNames, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
+import { choice, doubt, lookedAtByNothing, kindNames, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
 import { openAsked } from './openQuestions.ts';
@@ -340,7 +340,5 @@ function ageLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   const lost = found.find(
     ([, at]) => !roles.has(Number(at)) && !isTold(Number(at)) && sentenceAt(page, page.places[Number(at)]!)?.asks,
   );
-  return lost
-    ? [doubt('text', `What is ${quoteOfToken(page, Number(lost[1]))}? Nothing that is read looks at it.`)]
-    : [];
+  return lost ? [lookedAtByNothing(quoteOfToken(page, Number(lost[1])), 'text')] : [];
 }

@@ -1,7 +1,7 @@
 /** The second look at what each number is taken as: does it play the part that its words tell, and does it play one? */
 
 import { roundTo } from '../money/roundMoney.ts';
-import { doubt, quoteOfToken } from './doubts.ts';
+import { doubt, lookedAtByNothing, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, Role } from './reading.ts';
@@ -202,7 +202,7 @@ function listedLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): 
       ) &&
       !draft.plans.some(({ paymentsPerYear: p }) => isLooked(value) || isLooked(value * p));
     const quote = quoteOfToken(page, token);
-    return isListed ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)] : [];
+    return isListed ? [lookedAtByNothing(quote)] : [];
   });
 }
 
@@ -235,7 +235,7 @@ function momentLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): 
       /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
       !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
     const quote = quoteOfToken(page, token);
-    return isEnd || isAgo || isMoment ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)] : [];
+    return isEnd || isAgo || isMoment ? [lookedAtByNothing(quote)] : [];
   });
 }
 
@@ -280,9 +280,7 @@ function placeLost(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): R
       /(?<![a-z])from the $/.test(page.flat.slice(0, start)) &&
       /birthday/i.test(page.text);
     const quote = quoteOfToken(page, token);
-    return isPayment || isNumbered || isNamed || isBirthday
-      ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)]
-      : [];
+    return isPayment || isNumbered || isNamed || isBirthday ? [lookedAtByNothing(quote)] : [];
   });
 }
 

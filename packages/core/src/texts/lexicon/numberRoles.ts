@@ -146,6 +146,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '(?<!⟨[no]\\d+⟩ (?:to|and|until|through) ){n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',
+    '(?:of which|payments\\.) the first {n} are <m>(?= ?[.,;]| each)',
     '\\({n} (?:<e> )?(?:@payment|@deposit)\\)',
     '(?<![a-z])n ?(?:=|:)? ?{n}',
     '(?:number of (?:@payment|deposits|periods))(?: is|:| =)* {n}',

@@ -1,6 +1,6 @@
 /** Payments that begin later: a sum that first grows and is then drawn down, a debt on which nothing is paid at first. */
 
-import { doubt } from '../doubts.ts';
+import { firstOrPeriod } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { changesOfText } from '../changesOfText.ts';
@@ -313,5 +313,3 @@ function readPaidLater(page: Page): DraftReading | undefined {
 /** "At the end of each month, starting in 25 months". */
 const isBegunAtEnd = (page: Page, words: string): boolean =>
   !/first/.test(words) && page.timings.some(({ says }) => says === 'end');
-
-const firstOrPeriod = doubt('timing', 'The first payment is taken to fall then. Does its period only begin then?', []);

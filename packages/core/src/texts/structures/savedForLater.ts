@@ -1,6 +1,6 @@
 /** "She needs 12,000 a year for four years, the first in ten years; what must she save each year until then?" */
 
-import { doubt } from '../doubts.ts';
+import { firstOrPeriod } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
@@ -65,15 +65,7 @@ export function readSavedForLater(page: Page): DraftReading | undefined {
     drawn.plan.timing === 'end' &&
     page.timings.some(({ says, start, end }) => says === 'end' && !isIn([ofSaving], { start, end })) &&
     !/first/.test(found[0]);
-  return isUnclear
-    ? {
-        ...reading,
-        doubts: [
-          ...reading.doubts,
-          doubt('timing', 'The first payment is taken to fall then. Does its period only begin then?', []),
-        ],
-      }
-    : reading;
+  return isUnclear ? { ...reading, doubts: [...reading.doubts, firstOrPeriod] } : reading;
 }
 
 const isAfter = (page: Page, at: number, other: number): boolean => page.places[at]!.start > page.places[other]!.start;

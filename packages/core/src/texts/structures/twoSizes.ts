@@ -92,8 +92,8 @@ export function readTwoSizes(page: Page): DraftReading | undefined {
   const first = count(many);
   const second = isSingle
     ? 1
-    : more === undefined && many !== undefined && plan.payments
-      ? plan.payments - first
+    : more === undefined && many !== undefined && tokenAt(page, many).form === 'count'
+      ? (plan.payments ?? NaN) - first
       : count(more);
   // All of them are told as well: then there are as many.
   const isClash = plan.payments !== null && plan.payments !== first + second;
