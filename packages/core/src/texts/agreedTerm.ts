@@ -6,7 +6,7 @@ import { yearsOf } from './tokens.ts';
 
 const amortized = /amorti[sz]|(?<![a-z])renew/;
 const agreed =
-  /⟨t(\d+)⟩ (?:(?:closed|fixed|open|initial|first|renewable|mortgage|fixed-rate) )*term(?![a-z])|(?<![a-z])term(?: of the [a-z]+)?(?: is| of| was|:|,| being| will be| lasts| runs)*(?: the| an?)?(?: first| initial)? ⟨t(\d+)⟩/g;
+  /⟨t(\d+)⟩ (?:(?:closed|fixed|open|initial|first|renewable|mortgage|fixed-rate) )*term(?![a-z])|(?<![a-z])(?:(?:comes?|is|are) (?:up )?for renewal|(?:must|has to|is to|needs to|will) be renewed|(?:is|are) (?:renewed|renewable)|renews) (?:after|at the end of|in) ⟨t(\d+)⟩|(?<![a-z])term(?: of the [a-z]+)?(?: is| of| was|:|,| being| will be| lasts| runs)*(?: the| an?)?(?: first| initial)? ⟨t(\d+)⟩/g;
 const ofTerm =
   /(?:(?:end|close|expiry|expiration) of (?:the|this|that|its|her|his|their)|(?:when|once|as) (?:the|this|that|its|her|his|their)|(?:during|over|in|within|throughout) (?:the|this|that|its|her|his|their)|(?:before|until|after|by) the) (?:[a-z]+ )?(?:⟨t\d+⟩ )?(?:mortgage )?term(?! of the (?:loan|debt)(?![a-z]))(?![a-z])|(?:at|on|upon|of|for|before|until|needs?|comes? up for) (?:the |its )?renewal|(?<![a-z])at maturity(?![a-z])|when (?:it|the (?:mortgage|loan)) (?:is up for|comes up for|must be|is to be|is) renew/;
 const renews =
@@ -21,7 +21,7 @@ export interface AgreedTerm {
 /** @returns the time for which the terms of a loan are agreed, where it is repaid over a longer one */
 export function agreedTermOf(page: FlatText): AgreedTerm | undefined {
   if (!amortized.test(page.flat)) return undefined;
-  const told = [...page.flat.matchAll(agreed)].map((found) => Number(found[1] ?? found[2]));
+  const told = [...page.flat.matchAll(agreed)].map((found) => Number(found[1] ?? found[2] ?? found[3]));
   const [first] = told;
   if (first === undefined) return undefined;
   const years = yearsOf(page, first);

@@ -69,7 +69,7 @@ export function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, ask
       page.flat,
     );
   const shared = price - (isOfRest ? (tradeIn ?? 0) + (rebate ?? 0) : 0);
-  const paidDown = downShare === undefined ? sum('downPayment') : roundTo(shared * downShare, 2);
+  const paidDown = bothDown(sum('downPayment'), downShare === undefined ? undefined : roundTo(shared * downShare, 2));
   // A lease's fee that is paid with the first rental is paid down as well.
   const entry = terms.kind === 'leasing' && paidAtOnce.test(page.flat) ? sum('fee') : undefined;
   const downPayment = entry === undefined ? paidDown : (paidDown ?? 0) + entry;
@@ -78,6 +78,11 @@ export function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, ask
   const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
   const amount = borrowed + (fees ?? 0);
   return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };
+}
+
+/** "A grant of 14,000, and a tenth of the price from her own pocket" are two; "20 %, that is 5,000" are one. */
+function bothDown(sum: number | undefined, share: number | undefined): number | undefined {
+  return sum === undefined || share === undefined || sum === share ? (share ?? sum) : sum + share;
 }
 
 /** "25 % deposit, the balance of 16,200 …": the price of which that is left; otherwise the sum itself is the price. */

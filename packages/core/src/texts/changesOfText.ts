@@ -5,6 +5,7 @@ import { missedPayments } from './missedPayments.ts';
 import { momentOf, nearestMoment, twoMoments, type Moment } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
+import { steppedPayment } from './steppedPayment.ts';
 import { yearsOf } from './tokens.ts';
 
 const kindsOf = {
@@ -15,10 +16,10 @@ const kindsOf = {
   skip: 'skip',
 } as const;
 
-const keepsEnd = pattern(
+export const keepsEnd = pattern(
   '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period|<[nt]>)|renewed|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?(?:adjusted|adapted|reset|changed)|(?:when|as) planned|ends? (?:when|as) it (?:would|should|was to|was meant to)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:original |agreed |old |same )?(?:end|term|time)',
 );
-const keepsPayment = pattern(
+export const keepsPayment = pattern(
   '(?<!number of )(?<!number of remaining )(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|(?:is|was|were|are) left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|its(?! term| end| time)|to pay)|payments? unchanged|pays? the (?:old|original|same|usual) payment (?:again|as before|once more)|(?:resumes?|takes up) (?:the|her|his|their) (?:old |original |usual )?payments?|(?:old|original|same|usual|first) payment (?:goes on|continues|is resumed|is paid again)|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
 );
 
@@ -92,6 +93,8 @@ function isOfEach(page: Page, token: number): boolean {
 
 /** "After a year she can pay 480 a month": a second payment with a moment beside it. */
 function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
+  const stepped = found.length === 0 ? steppedPayment(page) : undefined;
+  if (stepped) return [stepped];
   const paid = page.signs.flatMap(([best], at) =>
     best?.role === 'payment' && best.weight >= 9 && page.tokens[at]?.form === 'money' ? [at] : [],
   );

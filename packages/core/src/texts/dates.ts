@@ -7,6 +7,10 @@ const names = monthNames.map((name) => name.slice(0, 3));
 const month = `(${names.join('|')})[a-z]*`;
 const dayFirst = new RegExp(`^(\\d{1,2})(?:st|nd|rd|th)? (?:of )?${month}\\.?,? ((?:19|20)\\d\\d)$`);
 const monthFirst = new RegExp(`^${month}\\.?(?: (\\d{1,2})(?:st|nd|rd|th)?,?)? ((?:19|20)\\d\\d)$`);
+/** Without a year: "on 1 May …, the first on 1 June". */
+const yearless = new RegExp(
+  `^(?:(\\d{1,2})(?:st|nd|rd|th)? (?:of )?${month}|${month}\\.? (\\d{1,2})(?:st|nd|rd|th)?)\\.?$`,
+);
 const inDigits = /^((?:19|20)\d\d)-(\d\d)-(\d\d)$/;
 
 interface ToldDate {
@@ -30,6 +34,22 @@ function readDate(words: string): ToldDate | undefined {
   return inYear ? dateOf(inYear, Number(inMonth) - 1, onDay) : undefined;
 }
 
+/** Days without a year, in the order in which they are told: each in the year of the one before, or in the next. */
+function yearlessDates(words: readonly string[]): ToldDate[] | undefined {
+  const dates: ToldDate[] = [];
+  for (const each of words) {
+    const [, day = '', name = '', other = '', dayBehind = ''] = yearless.exec(each) ?? [];
+    const at = names.indexOf(name || other);
+    if (at < 0) return undefined;
+    const before = dates.at(-1)?.months ?? 0;
+    dates.push({
+      months: at < before % 12 ? before - (before % 12) + 12 + at : before - (before % 12) + at,
+      day: Number(day || dayBehind),
+    });
+  }
+  return dates;
+}
+
 /**
  * "Borrowed on 1 March 2021 …, what is owed on 1 March 2024?": the later date is a time of three years.
  *
@@ -37,9 +57,11 @@ function readDate(words: string): ToldDate | undefined {
  * @returns the tokens as they are unless two dates are told, whole months apart
  */
 export function timesBetweenDates(tokens: readonly Token[], lower: string): readonly Token[] {
-  const dates = tokens.map(({ form, start, end }) =>
-    form === 'calendar' ? readDate(lower.slice(start, end)) : undefined,
-  );
+  const isDate = ({ form }: Token): boolean => form === 'calendar';
+  const words = tokens.filter(isDate).map(({ start, end }) => lower.slice(start, end));
+  const inOrder = yearlessDates(words) ?? words.map(readDate);
+  let next = 0;
+  const dates = tokens.map((each) => (isDate(each) ? inOrder[next++] : undefined));
   const told = dates.filter((date) => date !== undefined);
   const [first, last] = [...told].sort((one, other) => one.months - other.months).filter(isOther);
   const isTwo = told.every(({ months }) => months === first?.months || months === last?.months);

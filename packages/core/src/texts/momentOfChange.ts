@@ -121,7 +121,7 @@ export function twoMoments(page: Page, token: number): Moment[] | undefined {
 }
 
 const afterFirstYear =
-  /(?<![a-z])(?:after|at the end of|once) (?:the |her |his |their |its )?first year(?! ⟨)(?: (?:is|was) over)?(?![a-z])/;
+  /(?<![a-z])(?:after|at the end of|once) (?:the |her |his |their |its )?first year(?! ⟨)(?: (?:is|was) over)?(?![a-z])|(?:for|in|during|over) (?:the |her |his |their |its )?first year(?! ⟨)[^.;?!]*(?<![a-z])(?:then|thereafter|after (?:that|which)|afterwards|from then on|later)(?![a-z])|⟨[ea]\d+⟩ for (?:an? |one )?year,? (?:and )?then ⟨m\d+⟩(?! for)/;
 
 const goesOnThen = /(?<![a-z])(?:after that|since then|thereafter|from then on|afterwards)[^.;?!⟨]*$/;
 

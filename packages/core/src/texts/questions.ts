@@ -122,11 +122,11 @@ const isAgain = (text: string): boolean =>
   /^(?:and )?what if (?:he|she|they|one|it|you|the [a-z]+) (?:has|have|had|takes?|took|wants?|wanted|gets?|got)(?![a-z])[^?⟨]*⟨t\d+⟩[^?⟨]*\?/.test(
     text,
   ) ||
-  /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) ||
+  /^(?:\(?(?:[a-h]|i{1,3}|iv|v)\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) ||
   isAgainAt(text);
 
 const isAgainAt = (text: string): boolean =>
-  /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
+  /^(?:\(?(?:[a-h]|i{1,3}|iv|v)\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
     text,
   ) && /⟨[tnoep]\d+⟩|(?:of|in) (?:the|its) (?:last|first)/.test(text);
 

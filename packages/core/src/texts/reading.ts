@@ -74,6 +74,9 @@ export const oneSum = 'in one';
 /** What a sum now is called that is held against payments: a plan of one payment, made at once. */
 export const atOnce = 'at once';
 
+/** What a sum is called to which a price of today grows: a plan of its own. */
+export const dearerPrice = 'price then';
+
 /** A field that is taken from an earlier plan's answer. */
 export interface ReadLink {
   readonly field: 'amount' | 'payment' | 'finalAmount' | 'ratePerPayment';

@@ -95,11 +95,14 @@ const takenAgainst = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =
 
 const apart: ReadonlySet<string> = new Set(['extra', 'withdrawn', 'downPayment', 'tradeIn', 'rebate', 'fee']);
 
-/** Two fees, or two deposits, are one number in the plan. */
+/** Two fees, or two deposits, or a deposit and a share of the price, are one number in the plan. */
 const isOneOfMore = (page: Page, roles: DraftReading['roles'], token: number): boolean => {
   const role = roles.get(token)?.role;
   return [...roles].some(
-    ([other, each]) => other !== token && each.role === role && tokenAt(page, other).form === 'money',
+    ([other, each]) =>
+      other !== token &&
+      ((each.role === role && tokenAt(page, other).form === 'money') ||
+        (role === 'downPayment' && each.role === 'downPaymentRate')),
   );
 };
 

@@ -52,13 +52,17 @@ export function sentencesOf(flat: string): Sentence[] {
     const isRemark = found[0] !== ')' || /^\([^()]{12,}$/.test(before);
     // "…; what does he pay?" behind what is told.
     const tells =
-      found[0] !== ';' || !(interrogative.test(before) || imperative.test(before) || quantityFirst.test(before));
+      found[0] !== ';' ||
+      !(interrogative.test(before) || imperative.test(before) || quantityFirst.test(before) || inPart.test(before));
     const goesOn = /^\n$/.test(found[0]) && listHead.test(before) && isItem.test(flat.slice(found.index + 1));
     if (isRemark && tells && !goesOn && !isLabelPoint(flat, found.index)) close(found.index + found[0].length);
   }
   close(flat.length);
   return sentences;
 }
+
+/** "(c) At renewal the rate is 6.3 %; find …" is one part. */
+const inPart = /^(?:\(?[a-h]\)|⟨l\d+⟩[.)]?)\s/;
 
 /** "Calculate:", and the lines below it that say what. */
 const listHead =
@@ -212,9 +216,21 @@ const listed =
 const supposes =
   /^\s*(?:if (?![^?]*\?)|(?:now )?(?:suppose|assume|imagine)(?: that)? [^?]*[;.]\s*$|(?:(?:at|from|after|in|then|now)[^?⟨]{0,30}(?:⟨[ton]\d+⟩)?[^?⟨]{0,20})?(?<![a-z])the (?:⟨e\d+⟩ )?(?:interest )?rate (?:then |now )?(?:rises|falls|goes|changes|becomes|drops|is (?:then )?(?:raised|lowered|cut))[^?]*[;.]\s*$)/;
 
+/** "(b) with the payment kept, how many …", "(c) at renewal the rate is 6.3 %; find …": the part asks behind it. */
+const tellsFirst =
+  /^\s*(?:(?:with|under) (?:the |an? )?[^?⟨]{2,40} (?:kept|unchanged|the same|as before|as it was|instead)\W*$|(?:at|on|upon|after|from|with|when|once|in)(?![a-z])[^?]* (?:is|are|was|were|becomes?|rises?|falls?|goes|pays?|stays?|remains?|adds?|makes?)(?![a-z])[^?]*(?:[,;.]|(?<![a-z])and)\s*$)/;
+
 /** It goes on behind a cut: "the rate then becomes 7.5 %". */
-const doesSuppose = (text: string, at: number, piece: string): boolean =>
-  supposes.test(piece) || supposes.test(text.slice(at));
+function doesSuppose(text: string, at: number, piece: string): boolean {
+  if (supposes.test(piece) || supposes.test(text.slice(at))) return true;
+  const behind = text.slice(at + piece.length);
+  const rest = behind.slice(0, labelsIn(behind)[0]?.start);
+  return (
+    tellsFirst.test(piece) &&
+    !interrogative.test(piece) &&
+    (interrogative.test(rest) || imperative.test(`. ${rest.trimStart()}`))
+  );
+}
 
 /** "What is the payment if 9,000 is borrowed, the rate is 6 % and it is repaid over 4 years?": behind "if" it tells. */
 const isSupposedAt = (text: string, at: number, piece: string): boolean =>

@@ -15,7 +15,8 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     13,
-    '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) (?:for|during|in) the first (?:year|<t>),? (?:and |then |but )+{m} (?:after (?:that|which)|thereafter|afterwards|from then on|later)',
+    '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) (?:for|during|in) the first (?:year|<t>),? (?:and |then |but |by |with )+{m}(?: <[ea]>)? (?:after (?:that|which)|thereafter|afterwards|from then on|later)',
+    '<m> (?:<[ea]>|at the (?:end|beginning|start) of <e>) for an? year,? (?:and )?then {m}(?: <[ea]>)?(?= ?[.,;]| (?:until|after|from))',
   ),
   cue(
     'newPayment',

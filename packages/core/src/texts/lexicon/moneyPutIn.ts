@@ -62,5 +62,21 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     11,
     'must {m} be (?:invested|saved|deposited|put (?:aside|away|in)|set aside) (?:at the (?:end|start|beginning) of )?(?:each|every|<e>)',
   ),
+  cue(
+    'amount',
+    12,
+    '(?:has|have) {m} (?:in (?:the|a|her|his|their) (?:bank|savings|account|savings account)|on deposit|in savings)(?! (?:and|plus) (?:adds?|saves?|puts?|deposits?))',
+  ),
+  cue(
+    'amount',
+    14,
+    '(?:pays?|paying) {m} (?:in )?cash (?:with|using|by|out of) (?:money|a loan|funds|a credit|the proceeds)(?: (?:that is|which is|of))? ?(?:borrowed|lent|from)',
+    '(?:pays?|paying) (?:a )?cash(?: price of)? {m} (?:with|using) (?:money borrowed|a loan)',
+  ),
+  cue(
+    'finalAmount',
+    13,
+    '{m} (?:still |left |then )*to (?:be )?(?:paid|pay|come|settle|settled) (?:along |together )?with the (?:last|final)(?: @payment)?',
+  ),
   cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
 ];

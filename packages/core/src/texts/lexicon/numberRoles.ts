@@ -192,6 +192,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'excused ~?{n}',
     'nothing (?:is|was|will be) paid(?: in)? for {t}',
     'for {t} (?:he|she|they|it) (?:pays?|paid) nothing',
+    '(?:could not|cannot|can not|(?:is|was) unable to|(?:is|was) not able to|(?:do|did) not) (?:pay(?: anything| at all)?|make (?:any|the|her|his|their)? ?(?:<e> )?@payment) for {t}',
     '(?:pays?|paying|paid) nothing(?: more| at all)? for (?:the )?(?:next |following )?{tn}',
     'let off (?:the next )?{tn}',
     '{n} (?:<e> )?@payment (?:are|is|were|was) (?:skipped|missed|left out|not paid|not made|waived|omitted)',

@@ -62,6 +62,10 @@ export const sameMoments: readonly SameMoment[] = [
   ...over((what) => `${when} ${what} (?:is|are) (?:over|up|past|gone|made|paid)`),
   ...over((what) => `${when} (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:now |already )?(?:made|paid) ${what}`),
   ...over((what) => `after having (?:made|paid) ${what}`),
+  same(
+    '(he|she|they|it) (?:makes?|made|has made|pays?|paid) (<n>) of (?:them|these|those),? (?:and )?then(?= (?:pays?|paid|adds?|raises?|he|she|they|it|puts?))',
+    'once $2 payments have been made, $1',
+  ),
   same('(?:upon|on|after) (?:making|paying) (?:the|her|his|their|its) ({o}(?: <e>)? payment)', 'after the $1'),
   same(
     '(?:as soon as|when|once) (?:the|her|his|their|its) ({o}(?: <e>)? payment) (?:is|has been|had been) (?:made|paid)',
@@ -75,6 +79,10 @@ export const sameMoments: readonly SameMoment[] = [
   same(`(<t>) into (?:the|its|her|his|their|this|that) ${thing}`, 'after $1'),
   same('(?<=(?:^|[.?!;:)])\\s*)(<t>) from (?:now|today)(?=,)', 'after $1'),
   same('at the (<t>) (?:mark|point|stage)', 'after $1'),
+  same(
+    'between (?:now|today) and (?:her|his|their|the|its) (?:[a-z]+ )?[a-z]+ (?:in |which is )?(<t>)(?: from now| hence| later| away| off)?',
+    'for the next $1',
+  ),
   same('after (?:a|the) (?:period|time|span|term) of (<t>)', 'after $1'),
   same('after (@year {n})', 'at the end of $1'),
   same(

@@ -16,7 +16,7 @@ export const beforeNumbers: readonly BeforeNumber[] = [
   {
     words: /(?:(?<![a-z])(?:on|in|by|at|until|till|to|through|up to|as of) )?$/,
     forms: 't',
-    quote: /(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b.*(?:19|20)\d\d|^(?:19|20)\d\d-/,
+    quote: /(?<![a-z])(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|^(?:19|20)\d\d-/,
     short: 'after ',
   },
   {
@@ -64,6 +64,10 @@ const sameWords: readonly SameWords[] = [
   { words: /^(?:repayment|instal?lment)s(?![a-z])/, as: 'payments', isOwed: true },
   { words: /^(?:repayment|instal?lment)(?![a-z])/, as: 'payment', isOwed: true },
   { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
+  {
+    words: /^what interest(?= (?:is|was|are|were|has|have|had|will|would|does|do|did|can|could|must)(?![a-z]))/,
+    as: 'how much interest',
+  },
   { words: toFind, as: 'find' },
   // Whoever is spoken to is somebody: "you", "your loan".
   {

@@ -1,6 +1,7 @@
 /** Words that tell of something that must show in a reading: where nothing shows, the reading is doubted. */
 
 import { changes, endsOwing, has, lessReceived } from './heard.ts';
+import { dearerPrice } from '../reading.ts';
 import { tellingParts } from './tellingParts.ts';
 import { telling, type TellingWords } from './tells.ts';
 
@@ -299,6 +300,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'growing payments',
     'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',
-    () => false,
+    // What something costs later is a plan of its own.
+    ({ plans }) => plans.some(({ name }) => name === dearerPrice),
   ),
 ];

@@ -8,6 +8,7 @@ import { readCashOrPayments } from './cashOrPayments.ts';
 import { readClearedInstead } from './clearedInstead.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
+import { readDearerThen } from './dearerThen.ts';
 import { readEndSooner } from './endSooner.ts';
 import { readFeeKept } from './feeKept.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
@@ -25,6 +26,7 @@ import { readPaidFirst } from './paidFirst.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
+import { readKeptEither } from './keptEither.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
 import { readSavedForLater } from './savedForLater.ts';
@@ -42,6 +44,7 @@ import { readSameWorth, readTwoTimings } from './twoTimings.ts';
 import { readTwoSizes } from './twoSizes.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
+  readDearerThen,
   readSumsInOne,
   readRates,
   readHalved,
@@ -50,6 +53,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readPaidDownTo,
   readFeeKept,
   readPaidAtOnce,
+  readKeptEither,
   readStillToMake,
   readRefinanced,
   readAtFoundRate,

@@ -12,7 +12,7 @@ import { yearsOf } from '../tokens.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
-  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|(?<![a-z])interest only is paid|interest alone (?:on [^.;?]{3,40} )?is paid|interest (?:only|alone) (?=(?:for|in|during|over) [^.?!]{0,40}(?:,|and) then)/;
+  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|(?<![a-z])interest only is paid|interest alone (?:on [^.;?]{3,40} )?is paid|interest (?:only|alone) (?=(?:for|in|during|over) [^.?!]{0,40}(?:,|and) then)/g;
 const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
 const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =
@@ -97,15 +97,17 @@ interface TimeOfInterest extends ToldTime {
 
 /** For how long interest alone is paid: the time that stands nearest in its sentence. */
 function timeOfInterest(page: Page): TimeOfInterest | undefined {
-  const only = onlyInterest.exec(page.flat);
-  const told = only && page.sentences.find(({ start, end }) => start <= only.index && end > only.index);
-  if (!told) return undefined;
-  const times = [...told.text.matchAll(forSoLong)].map((found): TimeOfInterest => ({
-    ...toldTime(page, found[1]),
-    start: told.start + found.index,
-  }));
-  const away = ({ start }: TimeOfInterest): number => Math.abs(start - only.index);
-  return times.sort((one, other) => away(one) - away(other))[0];
+  for (const only of page.flat.matchAll(onlyInterest)) {
+    const told = page.sentences.find(({ start, end }) => start <= only.index && end > only.index);
+    const times = [...(told?.text ?? '').matchAll(forSoLong)].map((found): TimeOfInterest => ({
+      ...toldTime(page, found[1]),
+      start: (told?.start ?? 0) + found.index,
+    }));
+    const away = ({ start }: TimeOfInterest): number => Math.abs(start - only.index);
+    const [nearest] = times.sort((one, other) => away(one) - away(other));
+    if (nearest) return nearest;
+  }
+  return undefined;
 }
 
 /** Whether the time of repaying is told behind the time of interest; what stands before it is the whole term then. */

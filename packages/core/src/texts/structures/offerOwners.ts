@@ -73,6 +73,16 @@ function isBeforeSupposed(page: Page, { unit }: PlacedQuestion, other: Span): bo
   return isSupposed && unit.end <= supposed.start + 1;
 }
 
+/** "(a) the payment; (b) the charge; (c) what payment a bank asking 9.6 % would want": of the other rate only that is asked. */
+function beforeOther(page: Page, question: PlacedQuestion): 0 | 1 | undefined {
+  const [one, other, third] = ratesOf(page);
+  const asking = (rate: Span): Span | undefined =>
+    page.questions.find(({ unit }) => rate.start >= unit.start && rate.start < unit.end)?.unit;
+  const told = other && asking(other);
+  if (!one || !told || third || asking(one) || sentenceAt(page, one)?.asks) return undefined;
+  return question.unit.start === told.start ? 1 : question.unit.start < told.start ? 0 : undefined;
+}
+
 /** @returns the offer a question is of; each, or across both */
 export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
   if (question.asked === 'newPayment') return 1;
@@ -102,6 +112,8 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
   if (last && !forBoth.test(words)) return /first|former/.test(last) ? 0 : 1;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
   if (isBeforeSupposed(page, question, other)) return 0;
+  const asked = beforeOther(page, question);
+  if (asked !== undefined) return asked;
   if (/(?<![a-z])pay(?:s|ing)? (?:now|at present|so far|today)(?![a-z])/.test(words)) return 0;
   const numbered = offerNumbered(page, words);
   if (numbered !== undefined) return numbered;

@@ -6,8 +6,8 @@ import type { Span } from '../flatText.ts';
 import { agesOf } from '../ages.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
-import { withoutNewRates, type Page, type Scope } from '../page.ts';
-import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity } from '../reading.ts';
+import { sentenceAt, withoutNewRates, type Page, type Scope } from '../page.ts';
+import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import { yearsOf } from '../tokens.ts';
 import { agesTold } from './agedStages.ts';
@@ -30,15 +30,22 @@ const keeps = /sav(?:e|ing)|fund|account|deposit|withdr|draw|pension|retire|inco
 const isOneOnly = ({ flat }: Page): boolean =>
   (/sinking fund/.test(flat) && !/withdraw|retire|pension/.test(flat)) || (owes.test(flat) && !keeps.test(flat));
 
+/** "While saving he earns 5.1 %, afterwards 3.3 %": no rate that changes. */
+function hasOwnRates(page: Page): boolean {
+  const { saving, drawing } = partsOf(page);
+  const [one, other, third] = page.places.filter((_, at) => page.tokens[at]?.form === 'percent');
+  const isInEach = one !== undefined && other !== undefined && isIn(saving, one) && isIn(drawing, other);
+  return (
+    (isInEach && third === undefined) ||
+    /(?:while|during|when) (?:the |he |she |they )?(?:is |are )?sav(?:ing|es|e)[^.?!]{0,30}⟨p\d+⟩/.test(page.flat)
+  );
+}
+
 /** @returns nothing where the text does not both save and draw */
 export function readPhases(told: Page): DraftReading | undefined {
   if (isOneOnly(told)) return undefined;
   // "While saving he earns 5.1 %, afterwards 3.3 %": each phase has its own.
-  const page = /(?:while|during|when) (?:the |he |she |they )?(?:is |are )?sav(?:ing|es|e)[^.?!]{0,30}⟨p\d+⟩/.test(
-    told.flat,
-  )
-    ? withoutNewRates(told)
-    : told;
+  const page = hasOwnRates(told) ? withoutNewRates(told) : told;
   const parts = partsOf(page);
   const savesByAge = agesOf(page) !== undefined;
   const drawsForSoLong = hasTerm(page, parts.drawing) || drawnByAge(page) !== undefined;
@@ -50,16 +57,7 @@ export function readPhases(told: Page): DraftReading | undefined {
   if (!(savesByAge || hasTerm(page, parts.saving) || waitSpans(page).length > 0) || !(asksHowLong || drawsForSoLong))
     return undefined;
   if (!isAfter(page)) return undefined;
-  const scopeOf = (phase: Phase): Scope => {
-    const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
-    // One rate for both phases is told once.
-    const told = rateSpans(page);
-    const wait = waitSpans(page);
-    const isWait = (place: Span): boolean => isIn(wait, place);
-    if (phase === 'drawing') return (place) => !isWait(place) && (!isIn(other, place) || isIn(told, place));
-    const isNeeded = !hasTerm(page, parts.saving);
-    return (place) => (isNeeded && isWait(place)) || !isIn(other, place) || isIn(told, place);
-  };
+  const scopeOf = (phase: Phase): Scope => scopeOfPhase(page, parts, phase);
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
   const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [], isAgeless: true });
   const isOpen = [asSaving.plan.payment, asSaving.plan.payments, asDrawing.plan.payment].includes(null);
@@ -70,8 +68,11 @@ export function readPhases(told: Page): DraftReading | undefined {
   const isOfEnd = page.questions.every(({ asked }) => asked === 'finalAmount' || asked === 'balance');
   if (!known.saving && isOfEnd && (asSaving.plan.amount ?? 0) === 0) return undefined;
   const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
+  const lastsFor = yearsOfPlan(asSaving.plan) + yearsOfPlan(asDrawing.plan);
   const questions = ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>
-    meantIn(page, each, order),
+    isAtEndOfBoth(page, each, order, known, lastsFor)
+      ? { ...each, asked: 'finalAmount' as const, place: undefined, owner: 1 as const }
+      : meantIn(page, each, order),
   );
   // "How much interest is earned during the 25 years?": no time of the other phase.
   const interestOf = (at: 0 | 1): Span[] =>
@@ -83,13 +84,60 @@ export function readPhases(told: Page): DraftReading | undefined {
         scope: (place) => scopeOf(order[at])(place) && !isIn(interestOf(at === 0 ? 1 : 0), place),
         as: order[at] === 'saving' ? 'saving' : 'drawing-down',
         isAgeless: order[at] === 'drawing',
-        questions: questionsOf(questions, at),
+        questions: ownOrEnd(questions, at, order),
       }),
     );
   const both = [read(0), read(1)] as const;
   // Savings of which nothing is told but that they are there.
   if (both.some(({ plan }) => plan.payments === null && plan.payment === null)) return undefined;
-  return readingOfBoth(page, order, link(order, both), questions);
+  const [one, other] = link(order, both);
+  const timed = { ...other, roles: new Map([...timesOfEnd(page, lastsFor), ...other.roles]) };
+  return readingOfBoth(page, order, [one, timed], questions);
+}
+
+/** What is told of a phase, and what is told of both. */
+function scopeOfPhase(page: Page, parts: Readonly<Record<Phase, readonly Span[]>>, phase: Phase): Scope {
+  const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
+  // One rate for both phases is told once.
+  const told = rateSpans(page);
+  const wait = waitSpans(page);
+  const isWait = (place: Span): boolean => isIn(wait, place);
+  if (phase === 'drawing') return (place) => !isWait(place) && (!isIn(other, place) || isIn(told, place));
+  const isNeeded = !hasTerm(page, parts.saving);
+  return (place) => (isNeeded && isWait(place)) || !isIn(other, place) || isIn(told, place);
+}
+
+/** What saving comes to is sought, whatever is asked of it: an end that is asked of both is asked of it as well. */
+function ownOrEnd(questions: readonly Owned[], at: 0 | 1, order: readonly [Phase, Phase]): Owned[] {
+  const own = questionsOf(questions, at);
+  const isOpen = at === 0 && order[0] === 'saving' && own.length === 0;
+  return isOpen ? questions.filter(({ asked }) => asked === 'finalAmount') : own;
+}
+
+/** "… after ten years": the time of both, named in a question. */
+const timesOfEnd = (page: Page, years: number): (readonly [number, Role])[] =>
+  page.tokens.flatMap(({ form }, at) =>
+    form === 'time' && Math.abs(yearsOf(page, at) - years) < 1e-9 && sentenceAt(page, page.places[at]!)?.asks
+      ? [[at, 'after'] as const]
+      : [],
+  );
+
+const yearsOfPlan = ({ payments, paymentsPerYear }: ReadPlan): number => (payments ?? NaN) / paymentsPerYear;
+
+/** "What is in it after ten years?", six of saving and four of drawing a told sum; "What is in it at the end?" */
+function isAtEndOfBoth(
+  page: Page,
+  { asked, place, unit }: PlacedQuestion,
+  order: readonly [Phase, Phase],
+  known: Readonly<Record<Phase, boolean>>,
+  years: number,
+): boolean {
+  const isHeld = asked === 'finalAmount' || asked === 'balance';
+  if (!isHeld || order[0] !== 'saving' || !known.drawing) return false;
+  const words = page.flat.slice(unit.start, unit.end);
+  return place?.afterYears === undefined
+    ? /(?<![a-z])(?:at|in) the (?:very )?end\W*$/.test(words)
+    : Math.abs(place.afterYears - years) < 1e-9;
 }
 
 /** A question as it is meant of one phase after the other. */
@@ -176,7 +224,7 @@ function earnedInBoth(
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|over the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|at the end,? (?:of (?:that|this|it|the)[a-z ]*,? )?(?:he|she|they|the [a-z]+) (?:will )?(?:buys?|uses?|converts?|turns?|exchanges?|puts?)|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|to be available|from birth|birthday|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|(?:over|for|during) the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|at the end,? (?:of (?:that|this|it|the)[a-z ]*,? )?(?:he|she|they|the [a-z]+) (?:will )?(?:buys?|uses?|converts?|turns?|exchanges?|puts?)|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|to be available|from birth|birthday|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 
@@ -217,7 +265,14 @@ function link(
     {
       ...second,
       roles: new Map([...second.roles, ...[...first.roles].filter(([, role]) => owned !== null && role === 'amount')]),
-      plan: { ...second.plan, ...taken, unknown: sought, name: names[1], links },
+      plan: {
+        ...second.plan,
+        ...taken,
+        ...(sought === 'finalAmount' ? { finalAmount: null } : {}),
+        unknown: sought,
+        name: names[1],
+        links,
+      },
       read: { ...second.read, missing: [] },
     },
   ];

@@ -9,7 +9,7 @@ import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
-const stillToMake =
+export const stillToMake =
   /number of (?:further|remaining) (?:⟨e\d+⟩ )?(?:payments|instal?ments)(?! (?:stays|is|remains|being))|number of (?:⟨e\d+⟩ )?(?:payments|instal?ments) (?:still|then) (?:needed|to be made|to make|to come|left)|(?:in|after|for) how many (?:more )?(?:payments|instal?lments|months|quarters) (?:after (?:that|this|then)|from then)|how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come|to pay)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
 
 /** Not how many there are in all. */
@@ -32,6 +32,37 @@ function afterChange(
         ? { then: {}, plus: 0, more: change.by }
         : { then: { payment: plan.payment + change.by }, plus: 0 };
   }
+}
+
+/** What is owed after a payment, paid off by itself; the payment is the plan's, or told anew. */
+function afterwards(
+  { kind, rate, paymentsPerYear, payment, timing }: ReadPlan,
+  { k, then, plus, more }: { k: number; then: Partial<ReadPlan>; plus: number; more?: number },
+  isToldAnew: boolean,
+): ReadPlan {
+  const linked = (link: Omit<ReadLink, 'fromPlan'>): ReadLink => ({ ...link, fromPlan: 0 });
+  const isLinked = payment === null && !isToldAnew;
+  return {
+    ...{ kind, rate, paymentsPerYear, payment, timing, ...then },
+    name: 'afterwards',
+    amount: null,
+    payments: null,
+    finalAmount: 0,
+    changes: [],
+    unknown: 'payments',
+    links: [
+      linked({ field: 'amount', quantity: 'balanceAfter', args: { k }, ...(plus === 0 ? {} : { plus }) }),
+      ...(isLinked
+        ? [linked({ field: 'payment', quantity: 'payment', ...(more === undefined ? {} : { plus: more }) })]
+        : []),
+    ],
+  };
+}
+
+/** The payments behind a change that leaves the payment as it is; nothing where it does not. */
+export function paymentsAfterChange(plan: ReadPlan, change: ReadChange): ReadPlan | undefined {
+  const found = afterChange(plan, change);
+  return found && afterwards(plan, { ...found, k: change.after }, false);
 }
 
 /** "After 24 payments she raises the payment to 500", of a payment that the text does not state. */
@@ -86,31 +117,13 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const raised = 'more' in found ? found.more : undefined;
   if (raised !== undefined && !placed.some((each) => isLeft(each) && yetToCome.test(wordsOf(page, each))))
     return undefined;
-  const linked = (link: Omit<ReadLink, 'fromPlan'>): ReadLink => ({ ...link, fromPlan: 0 });
-  const plus = found.plus === 0 ? {} : { plus: found.plus };
-  const more = raised === undefined ? {} : { plus: raised };
-  const links = [
-    linked({ field: 'amount', quantity: 'balanceAfter', args: { k }, ...plus }),
-    ...(plan.payment === null && !other ? [linked({ field: 'payment', quantity: 'payment', ...more })] : []),
-  ];
   const questions = placed.map((each): Owned =>
     isLeft(each)
       ? { ...each, asked: 'payments', place: undefined, owner: 1 }
       : // The last of those that are counted; where the payment is told, the plan itself says as much.
         { ...each, owner: each.asked === 'lastPayment' && change !== undefined && plan.payment === null ? 1 : 0 },
   );
-  const { kind, rate, paymentsPerYear, payment, timing } = plan;
-  const told = { kind, rate, paymentsPerYear, payment, timing, ...found.then };
-  const then: ReadPlan = {
-    ...told,
-    name: 'afterwards',
-    amount: null,
-    payments: null,
-    finalAmount: 0,
-    changes: [],
-    unknown: 'payments',
-    links,
-  };
+  const then = afterwards(plan, { ...found, k }, other !== undefined);
   const again = paymentNamed(page, page.flat);
   const namedAgain = again === undefined ? [] : ([[again, 'payment']] as const);
   return readingOfPlans(

@@ -22,6 +22,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     'what (?:amount|sum) (?:is|will be|must be) (?:paid |due )?(?:as|with|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',
   ),
   cue('newPayment', 14, 'what are they (?:later|then)(?= ?[?,])'),
+  cue('newPayment', 13, '(?<=before[^?]*)what is (?:the|her|his|their) (?:<e> )?@payment now(?= ?[?,])'),
   cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
   cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),
   cue(

@@ -103,7 +103,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:find|what is) the stipend(?= ?[.?])',
     'withdrawal ?= ?\\?',
     '(?:what|how large an?|which) <e> (?:sum|amount|pension|income)(?: (?:may|can|could|does|will|would|paid)|,)',
-    'what (?:wage|allowance|income|salary) (?:uses|exhausts|empties|spends)',
+    'what (?:wage|allowance|income|salary|amount|sum|withdrawal) (?:uses|exhausts|empties|spends)',
   ),
   cue('payment', 17, '(?:what (?:is|are)|how (?:large|much) (?:is|are)|find) the (?:<e> )?interest payments?'),
   cue(

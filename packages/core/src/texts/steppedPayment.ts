@@ -1,0 +1,47 @@
+/** "220 a month for the first 18 months, then 300 until the debt is gone": a payment that is another from a moment on. */
+
+import type { ChangeRead } from './changeRead.ts';
+import { tokenAt, type Page } from './page.ts';
+import { yearsOf } from './tokens.ts';
+
+const often = '(?:(?: at)? ⟨[ae]\\d+⟩(?:-end| end)?| at (?:the )?(?:end|start|beginning|close) of ⟨[ae]\\d+⟩)*';
+const joins =
+  '[,;.:]? (?:(?:and|then|but|with|by|after (?:that|which|this)|thereafter|afterwards|from then on|he|she|they|it|pays?|paid|will|can|raises? (?:it|this|that) to),? )+';
+/** It goes on until the debt is gone; a time behind it would be its own. */
+const onwards =
+  '(?= until| till| for as long| as long| thereafter| afterwards| from then on| after that| for the rest| to the end|[.,;?!)]|$)';
+
+const firstThen = new RegExp(
+  `⟨m(\\d+)⟩${often}(?: only)? (?:for|during|in|over) (?:the first )?⟨t(\\d+)⟩${joins}⟨m(\\d+)⟩${often}${onwards}`,
+);
+const inFirst = new RegExp(
+  `(?<![a-z])(?:for|during|over|in) (?:the first )?⟨t(\\d+)⟩,? [a-z ]{0,24}(?:pays?|paid|paying)(?: only| just)? ⟨m(\\d+)⟩${often}${joins}⟨m(\\d+)⟩${often}${onwards}`,
+);
+const fromThe = new RegExp(
+  `⟨m(\\d+)⟩${often},? (?:at first|to begin with|initially|to start with)[,;]? (?:and |then |but )*⟨m(\\d+)⟩${often},? (?:from|starting with|beginning with|as from) (?:the )?⟨o(\\d+)⟩(?: payment| month| one)?(?! year)`,
+);
+
+/** @returns nothing where no payment of another size follows, or a time is told for which it is made */
+export function steppedPayment(page: Page): ChangeRead | undefined {
+  const told = firstThen.exec(page.flat);
+  const begun = told ? null : inFirst.exec(page.flat);
+  const [one, time, other] = (told ? told.slice(1) : begun ? [begun[2], begun[1], begun[3]] : []).map(Number);
+  if (one !== undefined && time !== undefined && other !== undefined)
+    return changed(page, one, other, { afterYears: yearsOf(page, time), taken: [{ token: time, role: 'after' }] });
+  const [first, later, from] = (fromThe.exec(page.flat) ?? []).slice(1).map(Number);
+  if (first === undefined || later === undefined || from === undefined) return undefined;
+  const after = tokenAt(page, from).value - 1;
+  return changed(page, first, later, { after, taken: [{ token: from, role: 'from' }] });
+}
+
+/** Only where the first is a payment: nothing else is held against it. */
+function changed(
+  page: Page,
+  instead: number,
+  token: number,
+  moment: Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>,
+): ChangeRead | undefined {
+  const [best] = page.signs[instead] ?? [];
+  const isPayment = best?.role === 'payment' && tokenAt(page, instead).value !== tokenAt(page, token).value;
+  return isPayment ? { token, kind: 'new payment', instead, ...moment } : undefined;
+}

@@ -1,0 +1,77 @@
+/** "If the end date stays, what is the new payment? If the payment stays instead, how many remain?": one change, both ways. */
+
+import { keepsEnd, keepsPayment } from '../changesOfText.ts';
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import type { Page } from '../page.ts';
+import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
+import type { ReadChange, ReadPlan } from '../reading.ts';
+import type { SolePlan } from '../solePlan.ts';
+import { paymentsAfterChange, stillToMake } from './stillToMake.ts';
+import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
+
+/** With the same end, with the same payment, with each, or as it was before the change. */
+type Way = 'end' | 'payment' | 'each' | 'before';
+
+const counts: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', 'lastPayment']);
+
+/** @returns nothing where not both the new payment and the number of old ones are asked, or nothing says that a payment stays */
+export function readKeptEither(page: Page): DraftReading | undefined {
+  if (!says(keepsPayment, page.flat)) return undefined;
+  const placed = placeQuestions(page);
+  const ways = waysOf(page, placed);
+  if (!ways.includes('end') || !ways.includes('payment')) return undefined;
+  const sole = readPlan(page, { questions: placed.filter((_, at) => ways[at] === 'before') });
+  const { plan, read } = sole;
+  const [change, more] = plan.changes;
+  const isOne = change !== undefined && more === undefined && (change.kind === 'rate' || change.kind === 'extra');
+  if (!isOne || plan.kind !== 'borrowing' || plan.payments === null || plan.payment !== null) return undefined;
+  if (read.missing.length > 0 || (plan.unknown !== 'payment' && plan.unknown !== 'payments')) return undefined;
+  const kept = { ...plan, unknown: 'payment' as const, changes: [keeping(change, 'payments')], name: 'same end' };
+  const same = { ...kept, changes: [keeping(change, 'payment')], name: 'same payment' };
+  const isThen = placed.map((each, at) => ways[at] === 'payment' && isStillToMake(page, each));
+  const then = isThen.includes(true) ? paymentsAfterChange(same, same.changes[0]!) : undefined;
+  const isWhole = placed.some((_, at) => ways[at] === 'each' || (ways[at] === 'payment' && !isThen[at]));
+  const plans: readonly ReadPlan[] = [kept, ...(isWhole ? [same] : []), ...(then ? [then] : [])];
+  const questions = placed.map((each, at): Owned => {
+    if (isThen[at]) return { ...each, asked: 'payments', place: undefined, owner: plans.length - 1 };
+    return { ...each, owner: ways[at] === 'each' ? 'each' : ways[at] === 'payment' ? 1 : 0 };
+  });
+  const all = plans.map((each): SolePlan => ({ ...sole, plan: each }));
+  return readingOfPlans(page, all, questions, () => undefined);
+}
+
+/** Whether words stand in a text; they are looked for from its beginning each time. */
+const says = (words: RegExp, text: string): boolean => text.search(words) >= 0;
+
+const keeping = (change: ReadChange, keep: 'payments' | 'payment'): ReadChange => ({ ...change, keep }) as ReadChange;
+
+const isStillToMake = (page: Page, each: PlacedQuestion): boolean =>
+  (each.asked === 'payments' || each.asked === 'howLong') && stillToMake.test(wordsOf(page, each));
+
+/** By its own words, by a part that it names, by what is asked, or as the question before it. */
+function waysOf(page: Page, placed: readonly PlacedQuestion[]): Way[] {
+  const ways: Way[] = [];
+  for (const each of placed) {
+    const words = wordsOf(page, each);
+    const [ends, pays] = [says(keepsEnd, words), says(keepsPayment, words)];
+    const told = ends === pays ? undefined : ends ? 'end' : 'payment';
+    const meant = each.asked === 'newPayment' ? 'end' : counts.has(each.asked) ? 'payment' : undefined;
+    const named = partNamed(page, each, placed);
+    ways.push(
+      /(?<![a-z])(?:each|either|both) (?:way|case)s?(?![a-z])/.test(words)
+        ? 'each'
+        : ((named === undefined ? told : ways[named]) ?? meant ?? ways.at(-1) ?? 'before'),
+    );
+  }
+  return ways;
+}
+
+/** "How much interest is saved under (a)?": the place of the question that is called so. */
+function partNamed({ flat }: Page, { unit }: PlacedQuestion, placed: readonly PlacedQuestion[]): number | undefined {
+  // A letter begins the next piece.
+  const said = flat.slice(unit.start, unit.end + 2);
+  const named = /(?<![a-z])(?:under|in|of|with)(?: case| part| way)? \(([a-h])\)/.exec(said)?.[1];
+  const at = placed.findIndex((each) => new RegExp(`(?<![a-z])${named}\\)\\W*$`).test(flat.slice(0, each.start)));
+  return named === undefined || at < 0 ? undefined : at;
+}
