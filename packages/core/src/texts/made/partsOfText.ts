@@ -158,7 +158,7 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const [one, other] = ask.args?.between ?? [];
   const of = ask.args?.of ?? 'totalPaid';
   const prompt = prompts[ask.part];
-  if (one === 'asStated' || other === 'asStated') return savedPart(ask, of, plans, drafts, prompt);
+  if (one === 'asStated' || other === 'asStated') return savedPart(ask, of, drafts, prompt);
   if (typeof one === 'number' && typeof other === 'number') {
     const quantity = comparedQuantity(of, plans);
     const [more, less] = moreAndLess(ask, one, other);
@@ -266,13 +266,14 @@ const savedAs: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {
 };
 
 function savedPart(
-  { part, values = [] }: ReadAsk,
+  { part, plan, values = [] }: ReadAsk,
   of: ReadQuantity,
-  plans: readonly ReadPlan[],
   drafts: readonly (StatementDraft | undefined)[],
   prompt: string | undefined,
 ): DraftPart | undefined {
-  const draft = drafts[0];
+  // Of the plan that tells the change.
+  const at = plan ?? 0;
+  const draft = drafts[at];
   const quantity = savedAs[of];
   // What a rise costs is no saving.
   const [stated = 0, changed = 0] = values;
@@ -281,7 +282,7 @@ function savedPart(
     part,
     prompt: prompt ?? promptFor(draft, quantity),
     marks: 2,
-    ask: { quantity, plan: planId(0) },
+    ask: { quantity, plan: planId(at) },
     format: usualFormat(quantity),
   };
 }
