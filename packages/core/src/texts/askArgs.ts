@@ -70,9 +70,9 @@ export function momentBefore(
   return undefined;
 }
 
-/** "I have seven years to go." */
+/** "I have seven years to go.", "With 11 payments left she is offered to pay it off." */
 const stillToGo =
-  /(?<=(?:has|have|had) (?:now |still |just )?)⟨t\d+⟩ (?:(?:still|yet) )?(?:to (?:go|run|come)|left|remaining)(?![a-z])/;
+  /(?<=^|[.;,(] )with ⟨[tn]\d+⟩(?: (?:⟨e\d+⟩(?:-end)? )?payments)? (?:still )?(?:left|to go|to be made|remaining)(?![a-z])|(?<=(?:has|have|had) (?:now |still |just )?)⟨t\d+⟩ (?:(?:still|yet) )?(?:to (?:go|run|come)|left|remaining)(?![a-z])/;
 
 /** "Ten years have now gone by." */
 const gonePast =

@@ -16,3 +16,6 @@ export interface ChangeRead {
   /** For a pause that is told by the year. */
   readonly years?: number;
 }
+
+/** After which payment, or after how many years. */
+export type Moment = Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>;

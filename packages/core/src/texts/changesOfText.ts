@@ -1,8 +1,8 @@
 /** What changes on the way: another rate, an extra payment, a higher payment, a pause; and after which payment. */
 
-import type { ChangeRead } from './changeRead.ts';
+import type { ChangeRead, Moment } from './changeRead.ts';
 import { missedPayments } from './missedPayments.ts';
-import { momentOf, nearestMoment, twoMoments, type Moment } from './momentOfChange.ts';
+import { momentOf, nearestMoment, twoMoments } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import { steppedPayment } from './steppedPayment.ts';

@@ -23,6 +23,7 @@ export function heardAs(
   // "… how much interest in the last two years, and how much in all?", "…? And how much in all?"
   if (before && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
     return { ...each, asked: 'interest', place: undefined };
+  if (isSparedByPaying(each, all, plan, words)) return { ...each, asked: 'interest' };
   // "How many payments and how much interest are saved?"
   const after = all[all.indexOf(each) + 1];
   const isSavedToo =
@@ -67,6 +68,18 @@ export function heardAs(
     isAsking && sought !== each.asked && all.some((other) => other !== each && isAlike(other.asked, sought));
   return { ...each, asked: isAskedToo ? each.asked : sought };
 }
+
+/** "What would he have to pay then, and how much interest would he be spared?": that of the payments that are left. */
+const isSparedByPaying = (
+  each: PlacedQuestion,
+  all: readonly PlacedQuestion[],
+  { changes }: ReadPlan,
+  words: string,
+): boolean =>
+  each.asked === 'difference' &&
+  changes.length === 0 &&
+  all.slice(0, all.indexOf(each)).some(({ asked }) => asked === 'balance') &&
+  /(?<![a-z])interest(?![a-z])[^?]*(?:spare|save|avoid|escape)/.test(words);
 
 const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
   /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total|(?:over|during|in|for|through) the (?:whole |entire |full )?(?:life|term|time|duration)(?: of (?:the|her|his|this|their) (?:loan|mortgage|debt))?)\W*$/.test(

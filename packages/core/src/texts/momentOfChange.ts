@@ -3,13 +3,13 @@
 import { severalPlaces } from './severalPlaces.ts';
 import { renewalOf } from './agreedTerm.ts';
 import { placeAsked } from './askArgs.ts';
-import type { ChangeRead } from './changeRead.ts';
+import type { Moment } from './changeRead.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
+import { whenLeft } from './momentLeft.ts';
 import { pattern } from './pattern.ts';
 
 import { yearsIn, type Token, yearsOf } from './tokens.ts';
-import { wholeNumber } from './paymentCounts.ts';
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';
 
@@ -66,8 +66,6 @@ const moments: readonly MomentRecord[] = [
   moment('{t} (?:later|into|on|have|has|after|from (?:now|today)|hence|in(?! )|are)'),
   moment('in {t}'),
 ];
-
-export type Moment = Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>;
 
 /** "Ten years ago she took a mortgage. Today the rate changes …": today is ten years later. */
 function timeSince(page: Page): Moment | undefined {
@@ -167,32 +165,6 @@ export function momentOf(page: Page, token: number): Moment {
   );
 }
 
-const leftToMake =
-  /(?:with|when|once|at the time when) (?:there are )?⟨([nt])(\d+)⟩ (?:of (?:the |its |her |his |their )?⟨([nt])\d+⟩ )?(?:(?:⟨e\d+⟩(?:-end)? )?payments )?(?:are )?(?:still |yet )?(?:to (?:be made|make|go|come|run)|left|remaining|outstanding|remain)(?![a-z])/;
-
-/** "With 36 payments still to be made the rate is cut": counted from the end. */
-function whenLeft(page: Page, within: Span): Moment | undefined {
-  const found = leftToMake.exec(page.flat.slice(within.start, within.end));
-  const token = Number(found?.[2]);
-  if (!found) return undefined;
-  const taken = [{ token, role: 'after' as const }];
-  const terms = page.signs.flatMap(([sign], at) =>
-    at !== token && (sign?.role === 'duration' || sign?.role === 'payments') ? [at] : [],
-  );
-  const often = (page.periods.find(({ use }) => use === 'frequency') ?? page.periods[0])?.perYear ?? NaN;
-  const counts = terms.flatMap((at) => (page.tokens[at]?.form === 'count' ? [tokenAt(page, at).value] : []));
-  const years = Math.max(0, ...terms.map((at) => (page.tokens[at]?.form === 'time' ? yearsOf(page, at) : 0)));
-  // "two years", "2 of the 5 years"
-  if (found[1] === 't' || found[3] === 't') {
-    const left = found[1] === 't' ? yearsOf(page, token) : tokenAt(page, token).value;
-    const whole = years > 0 || counts.length === 0 ? years : Math.max(...counts) / often;
-    return whole > left ? { afterYears: whole - left, taken } : undefined;
-  }
-  const timed = wholeNumber(years * often);
-  const after = Math.max(...counts, ...(timed > 0 ? [timed] : [])) - tokenAt(page, token).value;
-  return after > 0 ? { after, taken } : undefined;
-}
-
 /** "How much is owed after ten years? If the rate rises at that point, …" */
 function momentAsked(page: Page, { start, end }: Span): Moment | undefined {
   const question = page.questions.filter(({ unit }) => unit.start >= start && unit.end <= end + 1).at(-1);
@@ -238,7 +210,10 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
       return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
     }),
   );
-  const [best] = found.sort((one, other) => one.distance - other.distance || one.rank - other.rank);
+  const open = found.filter(({ at }) => !isInBrackets(page, token, at));
+  const [best] = (open.length > 0 ? open : found).sort(
+    (one, other) => one.distance - other.distance || one.rank - other.rank,
+  );
   if (!best) return undefined;
   const before = isMore(page, best.at) ? page.tokens.findIndex(({ form }, at) => form === 'time' && at < best.at) : -1;
   if (before >= 0) return { afterYears: yearsOf(page, before), taken: [{ token: best.at, role: 'after' }] };
@@ -268,6 +243,15 @@ function afterAnother(page: Page, at: number): number | undefined {
   );
   return isNext && before >= 0 ? yearsOf(page, before) + yearsOf(page, at) : undefined;
 }
+
+/** "With the 30th payment on her loan (60 payments in arrears) she pays 3,000 more": what stands in brackets of its own. */
+const isInBrackets = ({ flat, places }: Page, token: number, at: number): boolean => {
+  const opened = ({ start }: Span): number => /\([^()]*$/.exec(flat.slice(0, start))?.index ?? -1;
+  const own = opened(places[at]!);
+  // "$200 (months 1 to 48), $350 (…)" says of the sum before it how long it is paid.
+  const isOfSum = /⟨m\d+⟩ $/.test(flat.slice(0, own));
+  return own >= 0 && !isOfSum && own !== opened(places[token]!) && places[token]!.start > places[at]!.start;
+};
 
 /** "… pays nothing for a year (two payments are missed)": it says nothing more. */
 const isSetAside = (page: Page, at: number): boolean =>

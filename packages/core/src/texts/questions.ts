@@ -250,7 +250,8 @@ const isTimeAlone = (text: string): boolean =>
   /^\W*(?:after|in|at the end of|by|once) (?:the )?(?:first |end of )?⟨[tno]\d+⟩(?: payments?| year| month| instal?ments?)?\W*$/.test(
     text,
   ) ||
-  /^\W*when (?:the|it) [^?⟨]{3,30}\W*$/.test(text) ||
+  /^\W*when (?:the|it|they|he|she) [^?⟨]{3,30}\W*$/.test(text) ||
+  /^\W*(?:and )?(?:at|in) the (?:very )?end\W*$/.test(text) ||
   /^\W*(?:in|during|over) (?:year ⟨n\d+⟩|the (?:⟨o\d+⟩|first|last|final) year)\W*$/.test(text) ||
   /^\W*(?:and )?(?:altogether|in all|in total|over the whole (?:term|time|life))\W*$/.test(text);
 

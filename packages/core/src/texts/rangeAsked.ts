@@ -41,7 +41,7 @@ export function rangeAsk({ page, question: { asked, place, start, unit }, of, la
     k !== undefined &&
     plan.payments !== null &&
     plan.changes.length === 0 &&
-    /avoid|escape|spare|(?:still|yet) (?:to|due|pay)/.test(said)
+    /avoid|escape|spare|save|(?:still|yet) (?:to|due|pay)/.test(said)
   )
     return is('interestIn', { from: k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);

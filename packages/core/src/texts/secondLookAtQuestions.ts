@@ -174,7 +174,8 @@ const startOfWord = ({ index, 0: words }: RegExpMatchArray): number =>
   (index ?? 0) + (/^[,;]? ?(?:and )?/.exec(words)?.[0].length ?? 0);
 
 /** "Find what the account holds after 4 years, and the interest." */
-function thingsToFind(text: string): number {
+function thingsToFind(sentence: string): number {
+  const text = sentence.replace(/,? (?:the )?(?:⟨o\d+⟩ )?(?:payment|one)(?: being)? included/, '');
   const told = text.split(/(?<![a-z])(?:if|which|whose|when|provided)(?![a-z])/)[0] ?? text;
   const asked = [...told.matchAll(askingWords)].filter(({ index }) => !/^how many there are/.test(told.slice(index)));
   const starts = [...told.matchAll(things), ...told.matchAll(bareThings), ...asked].map(startOfWord);

@@ -48,6 +48,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     14,
     '(?:interest|charge)[^.?!⟨]{0,60}(?:loan|credit) of <m>(?:[^.?!⟨]|⟨[tn]\\d+⟩){0,60} (?:came|comes|amounts|amounted) to {m}',
   ),
+  cue('fee', 12, 'charges? {m} for (?:it|this|that|the (?:change|switch|new loan)),? (?:which|that) is added'),
   cue('fee', 12, '(?:pays?|paid) {m} for (?:it|this|that|the (?:change|switch|new loan)),? (?:which|that) is added'),
   cue(
     'tradeIn',

@@ -78,5 +78,16 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     13,
     '{m} (?:still |left |then )*to (?:be )?(?:paid|pay|come|settle|settled) (?:along |together )?with the (?:last|final)(?: @payment)?',
   ),
+  cue(
+    'extra',
+    13,
+    '(?:also|then|besides) (?:pays? in|pays?|puts? in|adds?) {m} (?:from|out of) (?:an?|the|her|his|their) (?:[a-z]+ )?(?:bonus|legacy|inheritance|gift|windfall|savings|prize|refund)',
+  ),
+  cue(
+    'newPayment',
+    12,
+    '(?:after|from|with) (?:the first <t>|<t>|the <o> (?:@payment|year)(?: on)?),? (?:he|she|they|it|the [a-z]+) (?:make|makes|made) (?:it|this|that|them) {m}(?! more)',
+  ),
+  cue('downPayment', 12, '{m} (?:when|as|once) the (?:contract|lease|agreement) is signed(?=,? (?:and|then|,))'),
   cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
 ];

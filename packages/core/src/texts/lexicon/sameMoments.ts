@@ -54,6 +54,7 @@ export const sameMoments: readonly SameMoment[] = [
     `(${some}) before (?:its|the|her|his|their) (?:end|(?:last|final)(?: <e>)? payment|${thing} (?:ends|is over|runs out|expires|is (?:fully )?(?:paid off|repaid|cleared)))(?! of (?:the |its )?(?:first|last|@year|⟨))`,
     'with $1 left',
   ),
+  same('(<n>(?: <e>)? @payment) (?:short of|from) the end of (an?|the|its|his|her|their)', 'with $1 left on $2'),
   ...over((what) => `with ${what} (?:already |now )?(?:made|paid|done|gone|over|past|behind (?:him|her|them|it))`),
   ...over(
     (what) =>

@@ -68,6 +68,7 @@ const sameWords: readonly SameWords[] = [
     words: /^what interest(?= (?:is|was|are|were|has|have|had|will|would|does|do|did|can|could|must)(?![a-z]))/,
     as: 'how much interest',
   },
+  { words: /^the payment at the (?:start|beginning|outset)(?=[,;?.)]| and )/, as: 'the first payment' },
   { words: toFind, as: 'find' },
   // Whoever is spoken to is somebody: "you", "your loan".
   {

@@ -64,7 +64,8 @@ export function readHalved(page: Page): DraftReading | undefined {
   const isMonthly =
     page.periods.some(({ use, perYear }) => use === 'frequency' && perYear === 12) ||
     impliedFrequency(page.flat) === 12;
-  if (!half || !often || !isMonthly) return undefined;
+  const told = halfTold(page);
+  if ((!half && told === undefined) || !often || !isMonthly) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner =>
     asked === 'difference' || asked === 'choice' ? 'across' : asked === 'payment' ? 0 : 1,
   ).map((each) => {
@@ -79,6 +80,10 @@ export function readHalved(page: Page): DraftReading | undefined {
       page.flat.slice(each.unit.start, each.end),
     );
     if (each.asked === 'payment' && isOften && asks) return { ...each, owner: 1 as const };
+    // "How many monthly payments would there have been?"
+    const isOfMonthly = /⟨e(\d+)⟩/.exec(page.flat.slice(each.unit.start, each.unit.end))?.[1];
+    if (isOfMonthly !== undefined && tokenAt(page, Number(isOfMonthly)).value === 12 && each.owner === 1)
+      return { ...each, owner: 0 as const };
     const words = sentenceAt(page, each)?.text ?? '';
     return each.owner === 1 && /(?:each|either|both) ways?(?![a-z])/.test(words)
       ? { ...each, owner: 'each' as const }
@@ -86,12 +91,12 @@ export function readHalved(page: Page): DraftReading | undefined {
   });
   const spans = page.periods.filter(({ perYear }) => perYear === often.perYear);
   const first = readPlan(page, {
-    scope: without(...spans.map(({ token }) => page.places[token]!)),
+    scope: without(...[...spans.map(({ token }) => token), ...(told ?? [])].map((token) => page.places[token]!)),
     questions: questionsOf(questions, 0),
   });
   // A payment that is told is halved as it stands.
-  const told = first.plan.payment;
-  const links: ReadLink[] = told === null ? [{ field: 'payment', fromPlan: 0, quantity: 'payment', times: 0.5 }] : [];
+  const whole = first.plan.payment;
+  const links: ReadLink[] = whole === null ? [{ field: 'payment', fromPlan: 0, quantity: 'payment', times: 0.5 }] : [];
   return follow(
     page,
     { ...first, plan: { ...first.plan, name: 'monthly' } },
@@ -100,13 +105,21 @@ export function readHalved(page: Page): DraftReading | undefined {
       name: 'more often',
       paymentsPerYear: often.perYear,
       payments: null,
-      payment: told === null ? null : told / 2,
+      payment: whole === null ? null : whole / 2,
       unknown: 'payments',
     },
     links,
-    [],
+    (told ?? []).map((token) => [token, 'payment'] as const),
     (question, plans) => savedByHalving(page, question, plans),
   );
+}
+
+/** "Instead of 1,284.40 each month she pays 642.20 every two weeks": the token of the half, where it is told. */
+function halfTold(page: Page): readonly [number] | undefined {
+  const found = /instead of ⟨m(\d+)⟩[^.?!]{0,60} pays? ⟨m(\d+)⟩|⟨m(\d+)⟩ ⟨e\d+⟩ instead of ⟨m(\d+)⟩/.exec(page.flat);
+  const [whole, half] = found ? [found[1] ?? found[4], found[2] ?? found[3]].map(Number) : [];
+  if (whole === undefined || half === undefined) return undefined;
+  return Math.abs(tokenAt(page, whole).value - 2 * tokenAt(page, half).value) < 0.011 ? [half] : undefined;
 }
 
 function savedByHalving(page: Page, question: Owned, plans: readonly ReadPlan[]): ReturnType<Across> {
@@ -159,8 +172,8 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   )[0];
   const hasBalloon = page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
   // "… but the balance is due with the 60th payment"
-  const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' || isYear(page, at) ? [at] : []));
-  const [nth, more] = nths;
+  const nths = nthsOf(page);
+  const [nth, more] = distinct(page, nths);
   const counted = near === undefined && more === undefined ? nth : undefined;
   const end = near ?? counted;
   // "What is owed when five years remain?" calls nothing in.
@@ -201,6 +214,16 @@ export function readCalledIn(page: Page): DraftReading | undefined {
     ),
   };
 }
+
+/** The payments and years that are named by their number. */
+const nthsOf = (page: Page): number[] =>
+  page.tokens.flatMap(({ form }, at) => (form === 'nth' || isYear(page, at) ? [at] : []));
+
+/** Without those that are named again. */
+const distinct = (page: Page, tokens: readonly number[]): number[] =>
+  tokens.filter(
+    (at, place) => !tokens.slice(0, place).some((other) => tokenAt(page, other).value === tokenAt(page, at).value),
+  );
 
 /** "At the end of year 6", "… of the sixth year". */
 const isYear = ({ flat, places }: Page, at: number): boolean =>

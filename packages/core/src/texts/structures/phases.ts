@@ -299,6 +299,10 @@ function phaseNamed(
   return saving === drawing ? undefined : saving ? 'saving' : 'drawing';
 }
 
+/** Of what is paid in and of what is drawn. */
+const isOfInAndOut = (words: string): boolean =>
+  / than /.test(words) && words.search(saves) >= 0 && words.search(draws) >= 0;
+
 function ownerOf(
   page: Page,
   question: PlacedQuestion,
@@ -308,6 +312,8 @@ function ownerOf(
 ): Owner {
   const at = (phase: Phase): 0 | 1 => (order[0] === phase ? 0 : 1);
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
+  // "How much more does she take out than she put in?"
+  if (question.asked === 'interest' && isOfInAndOut(wordsOf(page, question))) return 'across';
   if (question.asked === 'amount') return at('drawing');
   if (question.asked === 'howLong' && /(?<![a-z])last(?![a-z])/.test(wordsOf(page, question))) return at('drawing');
   const isHeld = question.asked === 'finalAmount' || question.asked === 'balance';

@@ -1,52 +1,25 @@
 /** A loan taken over by another on the way: its balance, with a fee, is the new amount. */
 
-import { placeAsked } from '../askArgs.ts';
 import type { DraftAsk, DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
-import { pattern } from '../pattern.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { Compared, ReadArgs, ReadLink, ReadPlan } from '../reading.ts';
-import { yearsOf } from '../tokens.ts';
 import { isIn } from './clauses.ts';
+import { madeOf, momentAtHead, whatIsLeft, whatIsMade } from './momentTakenOver.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|rewrites? (?:the (?:balance|loan|debt)|what)|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|takes? (?:out )?an? (?:new |other )?loan at ⟨p\d+⟩[^.?!]{0,24} to (?:pay off|repay|clear|replace)|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |rates? (?:have|has) (?:now |since |meanwhile )?(?:fallen|dropped|come down|sunk|risen) to(?= ⟨p\d+⟩[^?]*(?:remaining|rest of))|old (?:loan|lender|debt)|new (?:loan|lender|mortgage)|(?:moves?|transfers?|takes?) what (?:she|he|they) (?:still )?owes? to |(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered|(?:gets?|receives?|has) an offer of)(?= ⟨p\d+⟩[^.?!]{0,40} for (?:the (?:rest|remaining|remainder)|what is left))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:(?:the rest|what is left) of (?:the|her|his|their|it)|the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
-const left = pattern(
-  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment)(?: of <m>)? (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
-);
-const ofAll = pattern(
-  '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
-);
-const ofThem = pattern(
-  '{n} of (?:them|these|those) (?:are )?(?:still |yet )?(?:left|to (?:make|go|run|come|pay|be made|be paid)|remaining|outstanding|remain|unpaid)',
-);
-const remaining = pattern('{n} remaining (?:<e> |[a-z]+ )?(?:@payment)');
-const madeOf = pattern('{n} (?:<e> )?(?:@payment) of (?:an?|the|his|her|their|its) <n>');
-const made = [
-  madeOf,
-  pattern('having (?:made|paid) {n}'),
-  pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
-  pattern('(?:after|with|following) (?:the |making |just |his |her |their )*payment (?:number |no )?{n}'),
-  pattern('(?:after|with|following)(?: (?:the|making|just|his|her|their|its))* {o} (?:<e> )?(?:@payment)?'),
-  pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
-  pattern('of which {n} (?:have|has|had|are|were) (?:already |just )?(?:been )?(?:made|paid)'),
-  pattern('of which (?:she|he|they) (?:have|has|had) (?:already |just )?(?:made|paid) {n}'),
-  pattern('(?:has|have|had) (?:already )?(?:run|gone on|lasted)(?: for)? {n} of (?:its|the|her|his|their) <t>'),
-  pattern('{n} of (?:its|the|her|his|their) <t> (?:have|had) (?:passed|gone|run)'),
-  pattern('{t} (?:later|into|on|have passed|ago|old)'),
-  pattern('(?:end|close) of @year {n}'),
-  pattern('(?:end|close) of (?:the |its |her |his )?{o} @year'),
-  pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),
-];
-
+  /(?:refinanc\w*|rewrites? (?:the (?:balance|loan|debt)|what)|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|takes? (?:out )?an? (?:new |other )?loan at ⟨p\d+⟩[^.?!]{0,24} to (?:pay off|repay|clear|replace)|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |rates? (?:have|has) (?:now |since |meanwhile )?(?:fallen|dropped|come down|sunk|risen) to(?= ⟨p\d+⟩[^?]*(?:remaining|rest of))|old (?:loan|lender|debt)|new (?:loan|lender|mortgage)|(?:moves?|transfers?|takes?) what (?:she|he|they) (?:still )?owes? to |(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered|(?:gets?|receives?|has) an offer of)(?= ⟨p\d+⟩[^.?!]{0,40} for (?:the (?:rest|remaining|remainder)|what is left))|switch(?:es|ed)? (?:to|lender|bank)|(?:bank|lender|society|union)(?: that)? (?:pays?|paid) (?:off )?what (?:she|he|they|it) (?:still )?owes?(?: off)?|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:(?:the rest|what is left) of (?:the|her|his|their|it)|the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 /** The payment is asked before. */
-const hasAsked = ({ questions }: Page, { start }: Span): boolean =>
-  questions.some((each) => each.asked === 'payment' && each.start < start);
+const hasAsked = ({ flat, questions }: Page, { start }: Span): boolean =>
+  questions.some(
+    (each) =>
+      each.start < start && (each.asked === 'payment' || paidBefore.test(flat.slice(each.unit.start, each.unit.end))),
+  );
 
 /** "… and the amount they save each month": the difference of the payments. */
 const savingsHeard = (page: Page): Page => ({
@@ -62,6 +35,22 @@ const savingsHeard = (page: Page): Page => ({
 const isRefinanced = /(?:amount|sum|loan) (?:to be |that is )?(?:re)?(?:financed|borrowed)/;
 
 const paysNow = /(?:does|will|must) (?:he|she|they) pay now\W*$/;
+const paidBefore =
+  /(?<![a-z])what (?:did|does) (?:he|she|they) (?:formerly |once )?pay(?: before| until then| so far)?\W*(?:\(?[a-h]\)?\W*)?$/;
+
+/** "What was he paying? … What does he pay now?" asks for no sum at once; without the first it is the old payment. */
+function heardAsPayment(page: Page, each: Owned): Owned {
+  const words = wordsOf(page, each);
+  if ((each.asked === 'amount' || each.asked === 'payment') && paysNow.test(words))
+    return { ...each, asked: 'payment', owner: hasAsked(page, each) ? 1 : 0 };
+  const isHeldAgainst = page.questions.some(
+    ({ unit }) => unit.start > each.unit.start && paysNow.test(page.flat.slice(unit.start, unit.end)),
+  );
+  // "A bank pays off what he owes. What did he pay?" may sound like that.
+  return (each.asked === 'totalPaid' || each.asked === 'balance') && isHeldAgainst && paidBefore.test(words)
+    ? { ...each, asked: 'payment', place: undefined, owner: 0 }
+    : each;
+}
 
 export function readRefinanced(told: Page): DraftReading | undefined {
   // The new loan's rate is no change of the old one's.
@@ -74,22 +63,20 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const at = moment && page.places[moment.token];
   // "Twenty payments of a 60-payment loan have been made …, for the 40 that remain": one moment, told twice.
   const madeToo = page.places[Number([...page.flat.matchAll(madeOf)][0]?.[1] ?? -1)]?.start;
+  const isAskedOf = (place: Span): boolean => sentenceAt(page, place)?.asks === true;
   // "… and the saving over the 32 payments": what is left, named once more, is no term of the old loan.
   const isLeftAgain = (place: Span): boolean =>
     moment?.isLeft === true &&
     page.tokens.some(
-      ({ form, value }, other) =>
-        (form === 'count' || (form === 'time' && madeToo !== undefined)) &&
+      ({ form, value, unit }, other) =>
+        (form === 'count' || (form === 'time' && (madeToo !== undefined || (unit === 'months' && isAskedOf(place))))) &&
         page.places[other]!.start === place.start &&
         value === tokenAt(page, moment.token).value,
     );
   const isMoment = (place: Span): boolean => place.start === at?.start || place.start === madeToo || isLeftAgain(place);
   const isInside = (place: Span): boolean => place.start >= region.start && place.start < region.end;
-  // "What was he paying? … What does he pay now?" asks for no sum at once; without the first it is the old payment.
   const questions = ownedQuestions(savingsHeard(page), (question) => ownerOf(page, question)).map((each) =>
-    each.asked === 'amount' && paysNow.test(wordsOf(page, each))
-      ? { ...each, asked: 'payment' as const, owner: hasAsked(page, each) ? (1 as const) : (0 as const) }
-      : each,
+    heardAsPayment(page, each),
   );
   const first = readPlan(page, {
     scope: (place) => !isInside(place) && !isMoment(place),
@@ -289,13 +276,6 @@ function savedBy(page: Page, question: Owned, k: number | undefined): { quantity
   return { quantity: 'difference', args: { of: 'leftToPay', between: [left, { plan: 1, quantity: 'totalPaid' }] } };
 }
 
-interface Moment {
-  readonly token: number;
-  readonly isLeft: boolean;
-  readonly isAtHead?: true;
-  readonly value: (perYear: number) => number;
-}
-
 /** "With two years left, the balance is …": what stands before it is told. */
 function headOf(page: Page, { start }: Span): Span {
   const sentence = sentenceAt(page, { start, end: start });
@@ -303,48 +283,4 @@ function headOf(page: Page, { start }: Span): Span {
   const text = page.flat.slice(from, sentence?.end);
   const end = Math.min(...[/[,;]| at ⟨p/, words].map((each) => each.exec(text)?.index ?? Infinity));
   return { start: from, end: Number.isFinite(end) ? from + end : from };
-}
-
-function momentAtHead(page: Page, head: Span): Moment | undefined {
-  const isMoment =
-    /^\W*(?:after|when|once|with|at|on|upon|in|by|following|immediately|just|right|⟨t\d+⟩ (?:later|on|from now))(?![a-z])/.test(
-      page.flat.slice(head.start, head.end),
-    );
-  const place = isMoment ? placeAsked(page, head, 'moment') : undefined;
-  const [taken] = place?.taken ?? [];
-  if (!place || !taken || place.same || place.atChange) return undefined;
-  const { leftYears, leftPayments } = place;
-  const isLeft = (leftYears ?? leftPayments) !== undefined;
-  return {
-    token: taken.token,
-    isLeft,
-    isAtHead: true,
-    value: (perYear) =>
-      leftPayments ?? place.after ?? wholeNumber((leftYears ?? place.afterYears ?? place.lastInYear ?? NaN) * perYear),
-  };
-}
-
-function whatIsLeft(page: Page): Moment | undefined {
-  const found = [ofAll, ofThem, left, remaining].flatMap((each) => [...page.flat.matchAll(each)])[0];
-  return found && { token: Number(found[1]), isLeft: true, value: () => tokenAt(page, Number(found[1])).value };
-}
-
-function whatIsMade(page: Page): Moment | undefined {
-  for (const each of made) {
-    const found = [...page.flat.matchAll(each)][0];
-    if (!found) continue;
-    const token = Number(found[1]);
-    const { form, value } = tokenAt(page, token);
-    return {
-      token,
-      isLeft: false,
-      value: (perYear) =>
-        form === 'time'
-          ? wholeNumber(yearsOf(page, token) * perYear)
-          : /year|⟨t/.test(found[0])
-            ? value * perYear
-            : value,
-    };
-  }
-  return undefined;
 }

@@ -106,7 +106,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
     16,
-    'what (?:has|have|had|will have) (?:he|she|they|it) (?:thereby |thus |then )?saved in (?:interest|all|total)',
+    'what (?:has|have|had|will have) (?:he|she|they|it) (?:thereby |thus |then )?(?:saved in (?:interest|all|total)|(?:gained|saved) over)',
   ),
   cue(
     'difference',
@@ -220,7 +220,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'which (?:offer|loan|bank|plan|option|account|lender|one|way|deal|rate(?! (?:<a>|<e>|of|per))|quote|alternative|choice|of (?:the two|them|these))',
     'where (?:is|are|does|do|will|would) ~(?:more|most|less|larger|higher|better)',
     'whose (?:[a-z]+ ){0,3}(?:is|has|comes|will|grows|costs)',
-    'who (?:has|ends|gets|is|comes|pays|will|should|does)',
+    '(?<!(?:rate|somebody|someone|anybody|anyone|person|man|woman|borrower|customer|client|buyer|lender|saver) )who (?:has|ends|gets|is|comes|pays|will|should|does)',
     'the (?:cheaper|dearer|better|cheapest|best)(?: (?:one|offer|loan|plan|option|of [a-z ]+))?(?: is)?\\?',
     '(?:say|state|decide|tell) (?:which|who)',
     '(?<!(?:on|at|for|in|of|from|to) )which [a-z]+ (?:is|has)',

@@ -25,6 +25,11 @@ export const endsAsked: readonly Cue<Asked>[] = [
   cue('balance', 15, 'what is (?:in|on) (?:the|her|his|their) [a-z]+ when'),
   cue(
     'finalAmount',
+    13,
+    '(?:find|what is|give|state|calculate|determine) (?:also )?the (?:sum|amount|money) (?:then )?(?:in|on) the (?:fund|account|pot)',
+  ),
+  cue(
+    'finalAmount',
     15,
     'what (?:sum|amount) is on deposit(?= (?:at|after|when|then)| ?\\?)',
     'how (?:big|large) (?:will|does|has|did) (?:the|her|his|their|its|this) [a-z]+ (?:have )?(?:become|grown|get|got)',

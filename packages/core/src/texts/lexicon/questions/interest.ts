@@ -67,6 +67,11 @@ export const interestAsked: readonly Cue<Asked>[] = [
   cue('interest', 14, '^(?:and )?(?:the )?interest in (?:it|that|this)(?= ?\\?)'),
   cue(
     'interest',
+    12,
+    '^(?:and )?(?:the )?(?:total )?interest (?:for|of|in) (?:both|each|either)(?= ?[?,.;]| (?:loan|case|term|plan|of))',
+  ),
+  cue(
+    'interest',
     16,
     'how much is (?:the )?interest,? (?:and )?not (?:the )?(?:deposits|payments)',
     'how much (?:has|have|will|does|did) (?:it|this|the [a-z]+) (?:have )?(?:grown|grow|increased|increase) by(?= ?[?,])',

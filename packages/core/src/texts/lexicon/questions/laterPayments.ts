@@ -22,6 +22,17 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     'what (?:amount|sum) (?:is|will be|must be) (?:paid |due )?(?:as|with|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',
   ),
   cue('newPayment', 14, 'what are they (?:later|then)(?= ?[?,])'),
+  cue(
+    'lastPayment',
+    16,
+    '(?:how large is|what is|find|state|give) the (?:single |one |final )?@payment (?:that|which) (?:settles|clears|pays off|ends) (?:everything|it all|the (?:whole )?(?:loan|debt|mortgage))',
+  ),
+  cue(
+    'newPayment',
+    14,
+    '(?:the|her|his|their) (?:<e> )?@payment (?:ever )?since(?: then)?(?= ?[?,.;]|$)',
+    '(?:the )?(?:lowered|raised|reduced|increased|changed|adjusted|recalculated) (?:one|@payment)(?= ?[?,.;]|$| and)',
+  ),
   cue('newPayment', 13, '(?<=before[^?]*)what is (?:the|her|his|their) (?:<e> )?@payment now(?= ?[?,])'),
   cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
   cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),

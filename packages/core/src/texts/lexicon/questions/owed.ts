@@ -226,6 +226,18 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue('leftToPay', 14, '(?:which|what) (?:sum|amount) (?:will|must|does) (?:he|she|they) still (?:have to )?pay'),
   cue('balance', 14, '(?:what|how much) must (?:he|she|they|it) pay to (?:settle|clear|pay off|redeem)'),
   cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),
+  cue(
+    'leftToPay',
+    17,
+    'what (?:is|was|remains) (?:then )?(?:still |yet )?to (?:be paid|pay) (?:in all|altogether|in total) after',
+    'what (?:is|was) (?:then )?still to (?:be paid|pay) (?:in all|altogether|in total)',
+  ),
+  cue('balance', 13, '(?:what|how much) would (?:he|she|they) have to hand over(?= ?[?,])'),
+  cue(
+    'balance',
+    14,
+    'what (?:part|share|portion) of (?:the|her|his|its|their) (?:outlay|money|capital|investment|cost) is (?:still )?(?:not (?:yet )?recovered|outstanding|tied up|unrecovered)',
+  ),
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
   cue(
     'balance',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue('payments', 12, 'how many <e> ones (?:is|are|do|does|will|would|must)'),
   cue('years', 14, '(?:what|find|give|state)(?: is)? (?:the|its) doubling[- ]time'),
   cue(
     'howLong',
