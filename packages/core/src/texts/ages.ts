@@ -80,6 +80,10 @@ function agesBetween(page: Page, years: number, tokens: readonly (string | undef
   };
 }
 
+/** "from her 65th birthday … when she turns 65": an age that is told by its birthday as well. */
+export const isBirthdayTold = ({ text }: Page, age: number): boolean =>
+  new RegExp(`(?<!\\d)${age}(?:st|nd|rd|th) birthday`).test(text);
+
 /** "to have 1,000,000 at 67, a 27-year-old saves": the age now, then the age to be reached. */
 function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
   const now =

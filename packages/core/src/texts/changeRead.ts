@@ -7,6 +7,8 @@ export interface ChangeRead {
   /** After which payment, or after how many years; nothing where the text does not say. */
   readonly after?: number;
   readonly afterYears?: number;
+  /** For a rise that is told in words: by how many times the payment. */
+  readonly times?: number;
   /** The token of the payment that is changed, where it is told. */
   readonly instead?: number;
   readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' }[];

@@ -32,10 +32,11 @@ export function changesInNumbers(
       case 'extra':
         return [{ kind: 'extra', after, value, keep }];
       case 'rise': {
-        // "by 10 %" of the payment before.
-        const before = form === 'percent' ? (plan.payment ?? solved()) : undefined;
-        if (form === 'percent')
-          return before === undefined ? [] : [{ kind: 'payment', after, by: roundTo(before * value, 2) }];
+        // "by 10 %" of the payment before, "doubles it".
+        const share = read.times ?? (form === 'percent' ? value : undefined);
+        const before = share !== undefined ? (plan.payment ?? solved()) : undefined;
+        if (share !== undefined)
+          return before === undefined ? [] : [{ kind: 'payment', after, by: roundTo(before * share, 2) }];
         return isOnce(value, after, plan)
           ? [{ kind: 'extra', after, value, keep }]
           : [{ kind: 'payment', after, by: value }];

@@ -5,7 +5,7 @@ import { missedPayments } from './missedPayments.ts';
 import { momentOf, nearestMoment, twoMoments } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import { steppedPayment } from './steppedPayment.ts';
+import { multipliedPayment, steppedPayment } from './steppedPayment.ts';
 import { yearsOf } from './tokens.ts';
 
 const kindsOf = {
@@ -42,13 +42,24 @@ export function changesOfText(page: Page): ChangeRead[] {
         ? { after: 0, taken: [] }
         : momentOf(page, token);
     const twice = kind === 'extra' ? twoMoments(page, token) : undefined;
-    for (const moment of twice ?? [from]) found.push({ token, kind, ...moment, ...keepOf(page) });
+    const begun = kind === 'skip' && from.taken.length === 0 ? pauseBegun(page) : undefined;
+    for (const moment of twice ?? [begun ?? from]) found.push({ token, kind, ...moment, ...keepOf(page) });
   });
   const missedOnes = missedPayments(page);
   const isTold = ({ token, kind }: ChangeRead): boolean =>
     (kind === 'skip' && missedOnes.length > 0) ||
     missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));
   return [...found.filter((each) => !isTold(each)), ...laterPayment(page, found), ...missedOnes];
+}
+
+/** "Payments were suspended for half a year. … 50 payments had been made when the suspension began." */
+function pauseBegun(page: Page): Moment | undefined {
+  const pause = '(?:suspension|pause|break|holiday|interruption|respite|gap|deferral)';
+  const found = new RegExp(
+    `⟨n(\\d+)⟩ payments (?:had|have|has) (?:already |then )?been (?:made|paid) (?:when|before|by the time) (?:the|this|that) ${pause}|(?:the|this|that) ${pause} (?:began|begins|started|starts|came|comes) (?:right |just |immediately )?after (?:⟨n(\\d+)⟩ payments|(?:the|her|his|their) ⟨o(\\d+)⟩ payment)`,
+  ).exec(page.flat);
+  const token = Number(found?.slice(1).find((each) => each !== undefined) ?? NaN);
+  return found ? { after: tokenAt(page, token).value, taken: [{ token, role: 'after' }] } : undefined;
 }
 
 /** "The first 6 payments are missed out." */
@@ -93,7 +104,7 @@ function isOfEach(page: Page, token: number): boolean {
 
 /** "After a year she can pay 480 a month": a second payment with a moment beside it. */
 function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
-  const stepped = found.length === 0 ? steppedPayment(page) : undefined;
+  const stepped = found.length === 0 ? (steppedPayment(page) ?? multipliedPayment(page)) : undefined;
   if (stepped) return [stepped];
   const paid = page.signs.flatMap(([best], at) =>
     best?.role === 'payment' && best.weight >= 9 && page.tokens[at]?.form === 'money' ? [at] : [],

@@ -96,8 +96,9 @@ const ofNumber =
 function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boolean, words: string): Question['asked'] {
   // How many there are is asked in words of number and time.
   if (plan.unknown === 'payments' && !ofNumber.test(words)) return asked;
+  // "How much should he deposit instead?": another than the one that is told.
   const isKnown =
-    (asked === 'payment' && plan.payment !== null) ||
+    (asked === 'payment' && plan.payment !== null && !/(?<![a-z])instead(?![a-z])/.test(words)) ||
     (asked === 'amount' && plan.amount !== null && plan.price === undefined && plan.unknown !== 'amount');
   // What follows from what is paid in all is asked all the same.
   const followsFromAll = plan.paidInAll !== undefined && (asked === 'payment' || plan.kind === 'flat');

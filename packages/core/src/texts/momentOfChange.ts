@@ -157,7 +157,7 @@ export function momentOf(page: Page, token: number): Moment {
     (sentence && nearestMoment(page, sentence, token)) ??
     (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??
     (before?.asks &&
-    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])rate (?:then|now) (?:rises|falls|goes|changes|becomes|drops|is)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])|(?:is|are|was|were) then (?:renewed|prolonged|extended|raised|lowered|cut|changed)(?![a-z])/.test(
+    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])since then(?![a-z])|(?<![a-z])rate (?:then|now) (?:rises|falls|goes|changes|becomes|drops|is)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])|(?:is|are|was|were) then (?:renewed|prolonged|extended|raised|lowered|cut|changed)(?![a-z])/.test(
       sentence?.text ?? '',
     )
       ? momentAsked(page, before)

@@ -89,7 +89,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   );
   const plan = closedBy(page, { ...read.plan, payments, changes: told });
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
-  for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
+  for (const { token, kind, times } of changes) if (times === undefined) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
 }
 

@@ -1,5 +1,6 @@
 /** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
 
+import { isBirthdayTold } from './ages.ts';
 import { answersOf } from './answers.ts';
 import { choice, doubt, lookedAtByNothing, kindNames, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
@@ -331,6 +332,7 @@ function ageLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   ];
   // "From 25 to 60 …. What is there on the day she is 60?" says again what is told.
   const isTold = (at: number): boolean =>
+    isBirthdayTold(page, page.tokens[at]!.value) ||
     page.tokens.some(
       ({ form, start, end }, other) =>
         other < at &&

@@ -1,6 +1,7 @@
 /** The second look at what each number is taken as: does it play the part that its words tell, and does it play one? */
 
 import { roundTo } from '../money/roundMoney.ts';
+import { isBirthdayTold } from './ages.ts';
 import { doubt, lookedAtByNothing, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
@@ -295,7 +296,7 @@ function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
       /(?<![a-z])(?:over|for|or|after|within|until|till|am|turns) $/.test(page.flat.slice(0, start)) &&
       /^(?:[,;.?)]|$| and )(?!,? ⟨t\d+⟩ (?:from (?:now|today)|hence|later))/.test(page.flat.slice(end));
     const quote = quoteOfToken(page, token);
-    return form === 'count' && value > 1 && !roles.has(token) && isTerm
+    return form === 'count' && value > 1 && !roles.has(token) && isTerm && !isBirthdayTold(page, value)
       ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
       : [];
   });

@@ -1,7 +1,7 @@
 /** "220 a month for the first 18 months, then 300 until the debt is gone": a payment that is another from a moment on. */
 
 import type { ChangeRead } from './changeRead.ts';
-import { tokenAt, type Page } from './page.ts';
+import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { yearsOf } from './tokens.ts';
 
 const often = '(?:(?: at)? ⟨[ae]\\d+⟩(?:-end| end)?| at (?:the )?(?:end|start|beginning|close) of ⟨[ae]\\d+⟩)*';
@@ -44,4 +44,33 @@ function changed(
   const [best] = page.signs[instead] ?? [];
   const isPayment = best?.role === 'payment' && tokenAt(page, instead).value !== tokenAt(page, token).value;
   return isPayment ? { token, kind: 'new payment', instead, ...moment } : undefined;
+}
+
+const grows: Readonly<Record<string, number>> = { double: 1, treble: 2, triple: 2, twice: 1, 'three times': 2 };
+const thePayment = '(?:the|her|his|their|its|each|every|all|this|that)? ?(?:⟨e\\d+⟩ )?(?:payments?|deposits?)';
+const multiplied = new RegExp(
+  `(?<![a-z])(double|treble|triple)[sd]? ${thePayment}|${thePayment} (?:is|are|was|were|be) (double|treble|triple)d|(?<![a-z])pays? (twice|three times) as much`,
+);
+const momentTold =
+  /(?:(after|once|when|following|with) (?:the |her |his |their |first )*⟨([tno])(\d+)⟩)|(from) (?:the |her |his |their )*⟨(o)(\d+)⟩(?! year)|⟨(t)(\d+)⟩ later/g;
+
+/** "After three years she doubles the payment": told in words, so that the number of its moment stands for it. */
+export function multipliedPayment(page: Page): ChangeRead | undefined {
+  const found = multiplied.exec(page.flat);
+  const times = grows[found?.slice(1).find((each) => each !== undefined) ?? ''];
+  const sentence = found && sentenceAt(page, { start: found.index, end: found.index });
+  if (!found || !sentence || times === undefined) return undefined;
+  const told = [...page.flat.slice(sentence.start, sentence.end).matchAll(momentTold)];
+  const [nearest] = [...told].sort((one, other) => away(one) - away(other));
+  if (!nearest) return undefined;
+  const [, after, , , from] = nearest;
+  const [form = 't', at] = nearest.slice(1).filter((each) => each !== undefined && each !== after && each !== from);
+  const token = Number(at);
+  const moment =
+    form === 't' ? { afterYears: yearsOf(page, token) } : { after: tokenAt(page, token).value - (from ? 1 : 0) };
+  return { token, kind: 'rise', times, ...moment, taken: [{ token, role: 'after' }] };
+
+  function away(each: RegExpMatchArray): number {
+    return Math.abs(sentence!.start + (each.index ?? 0) - found!.index);
+  }
 }

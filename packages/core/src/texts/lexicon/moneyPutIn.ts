@@ -88,6 +88,12 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     12,
     '(?:after|from|with) (?:the first <t>|<t>|the <o> (?:@payment|year)(?: on)?),? (?:he|she|they|it|the [a-z]+) (?:make|makes|made) (?:it|this|that|them) {m}(?! more)',
   ),
+  cue(
+    'extra',
+    13,
+    '(?:if|when) {m} (?:is|are|were) (?:paid|repaid) (?:off|back|down) (?:now|today|at once|immediately)',
+  ),
+  cue('downPayment', 12, '(?:gives?|hands? over|pays?|puts? down|lays? down) {m} and signs (?:for|an?) '),
   cue('downPayment', 12, '{m} (?:when|as|once) the (?:contract|lease|agreement) is signed(?=,? (?:and|then|,))'),
   cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
 ];

@@ -66,7 +66,12 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '^{t} after (?:taking|he took|she took|they took|borrowing|signing)',
     '[.?!] {t} after (?:taking|he took|she took|they took|borrowing|signing)',
   ),
-  cue('payments', 12, '{n} ?[×x] ?<m>'),
+  cue(
+    'payments',
+    12,
+    '{n} ?[×x] ?<m>',
+    '(?:payment (?:number )?<n>|the <o> payment) out of (?:the |its |her |his )?{n}',
+  ),
   cue(
     'ignored',
     13,

@@ -10,6 +10,12 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:raises?|raised|raising|increases?|increased|lifts?|lifted|puts? up|steps? up) (?:(?:the|her|his|their|its|each|every|all) (?:<e> |monthly |regular )?(?:@payment|@deposit|savings?)|them|it|this|that|these) by {p}(?! (?:<[ea]>|each|every|per|of))',
     '(?:@payment|@deposit) (?:is|are|was|were|will be) (?:then )?(?:raised|increased|lifted|put up) by {p}(?! (?:<[ea]>|each|every|per|of))',
   ),
+  cue(
+    'finalAmountRate',
+    12,
+    '(?:bought|had|acquired|purchased|taken over|sold)(?: [a-z]+){0,3} for {p} of (?:its|their|the|his|her) (?:[a-z]+ )?(?:value|price|cost)',
+  ),
+  cue('newRate', 12, 'since then the (?:interest )?rate (?:has been|is|was) {p}'),
   cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),
   cue(
     'newRate',

@@ -271,8 +271,11 @@ export function readAtFoundRate(page: Page): DraftReading | undefined {
     told && !told.asks && inside.start >= told.end - 1
       ? told
       : { start: isFirstOf(page, inside, words.index) ? words.index : inside.unit.start, end: inside.unit.end };
-  const hasOwn = page.places.some((place, at) => !without(region)(place) && tokenAt(page, at).form === 'money');
-  if (!hasOwn) return undefined;
+  const owns = (form: string): boolean =>
+    page.places.some((place, at) => !without(region)(place) && tokenAt(page, at).form === form);
+  // "At this rate, what would she have to pay to be finished in 20 years?": the same loan over another time.
+  const isOtherTerm = !owns('money') && owns('time') && inside.asked === 'payment';
+  if (!owns('money') && !isOtherTerm) return undefined;
   const questions = ownedQuestions(page, ({ start }: PlacedQuestion): Owner => (start === inside.start ? 1 : 0));
   const first = readPlan(page, { scope: without(region), questions: questionsOf(questions, 0) });
   const second = readPlan(page, {
@@ -300,7 +303,9 @@ export function readAtFoundRate(page: Page): DraftReading | undefined {
         payments: null,
         unknown: 'payments',
       }
-    : { unknown: sought };
+    : isOtherTerm
+      ? { amount: first.plan.amount, payment: null, unknown: 'payment' }
+      : { unknown: sought };
   const linked: SolePlan = { ...second, plan: { ...plan, ...own }, read: { ...second.read, missing: [] } };
   return readingOfPlans(
     page,

@@ -13,6 +13,7 @@ import { readEndSooner } from './endSooner.ts';
 import { readFeeKept } from './feeKept.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
+import { readOtherOften } from './otherOften.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
 import { readOtherTerm, readToldOverAnother } from './otherTerm.ts';
@@ -67,6 +68,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAmountThenChanged,
   readClearedInstead,
   readCalledIn,
+  readOtherOften,
   readOtherPayment,
   readOtherRate,
   readToldPayment,

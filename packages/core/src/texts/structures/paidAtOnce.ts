@@ -43,7 +43,7 @@ export function readPaidAtOnce(page: Page): DraftReading | undefined {
     if (each.unit.end <= place.start) return 0;
     return each.asked === 'difference' ? 'across' : 1;
   }).map((each): Owned => (each.owner === 1 ? heardOfNew(each) : each));
-  const known = new Set(['difference', 'payments', 'howLong', 'payment']);
+  const known = new Set(['difference', 'payments', 'howLong', 'payment', 'lastPayment']);
   if (
     questions.some(({ owner, asked }) => owner !== 0 && !known.has(asked)) ||
     questions.every(({ owner }) => owner === 0)
@@ -53,7 +53,10 @@ export function readPaidAtOnce(page: Page): DraftReading | undefined {
   const first = readPlan(page, { scope: isOutside, as: 'borrowing', questions: questionsOf(questions, 0) });
   const { plan, read } = first;
   const isOpen = plan.finalAmount === 0 && plan.changes.length === 0 && read.missing.length === 0;
-  if (!isOpen || plan.amount === null || !plan.rate || !(plan.amount > tokenAt(page, token).value)) return undefined;
+  // "38 payments of 412 remain": what is owed is sought.
+  const isSought = plan.unknown === 'amount' && plan.payment !== null && plan.payments !== null;
+  const isKnown = isSought || (plan.amount !== null && plan.amount > tokenAt(page, token).value);
+  if (!isOpen || !isKnown || !plan.rate) return undefined;
   const isNewPayment = questions.some(({ owner, asked }) => owner === 1 && asked === 'payment');
   const keep = changesOfText(page).find((each) => each.token === token)?.keep;
   if (isNewPayment ? keep === 'payment' || plan.payments === null : keep === 'payments') return undefined;

@@ -8,10 +8,12 @@ import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadLink } from '../reading.ts';
 import { paymentsTold } from '../paymentCounts.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf, type Owned } from './severalPlans.ts';
+import { ownedQuestions, questionsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const rest =
   '(?:rest|balance|remainder|what (?:is|was|remains)(?: then| still| left)*(?: owed| owing| outstanding| left)?)';
+const paidSoFar =
+  /(?:was|were|has been|have been|had been) (?:he|she|they) paying|did (?:he|she|they) pay|old|original|first|so far|until then/;
 const again =
   /(?<![a-z])(?:clear|settl|extend|spread|lengthen|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
 
@@ -20,9 +22,13 @@ const gone = new RegExp(
   `(?<![a-z])(?:the )?${rest}(?: (?:is|are|must|should|shall|has to|to|be|then|now|all))* (?:gone|repaid|paid off|cleared|settled|paid back|paid)[^.?!⟨]{0,40} (?:over|in|within) (?:a further |another |the next |the following )?⟨([tn])(\\d+)⟩`,
 );
 
+/** "After 8 years she wants to be finished in 10 more years." */
+const finished =
+  /(?:wants?|wishes|would like|hopes|decides|means|intends) to be (?:done|finished|free|clear|through|debt-free|rid of (?:it|the [a-z]+))(?: with it)? (?:in|within|after) (?:another |a further |the next )?⟨(t)(\d+)⟩/;
+
 /** @returns nothing where no time for what is left is told, or the rate changes, too */
 export function readSpreadAgain(page: Page): DraftReading | undefined {
-  const found = again.exec(page.flat) ?? gone.exec(page.flat);
+  const found = again.exec(page.flat) ?? gone.exec(page.flat) ?? moreYears(page);
   const rates = page.tokens.filter(
     ({ form }, at) => form === 'percent' && !/Rate$/.test(page.signs[at]?.[0]?.role ?? ''),
   );
@@ -35,9 +41,14 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
     unit.start <= found.index &&
     unit.end > found.index &&
     /payments?/.test(page.flat.slice(unit.start, end));
-  const placed = ownedQuestions(page, (question) => {
+  const placed = ownedQuestions(page, (question): Owner => {
     const { asked, unit } = question;
-    const isThen = asked === 'payment' && unit.start >= told.start && unit.end > found.index;
+    const isThen =
+      asked === 'payment' &&
+      unit.start >= told.start &&
+      unit.end > found.index &&
+      !paidSoFar.test(page.flat.slice(unit.start, unit.end));
+    if (asked === 'difference') return 'across';
     return asked === 'newPayment' || isThen || isOfRest(question) ? 1 : 0;
   }).map((each): Owned => (each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each));
   const first = readPlan(page, { scope: without(page.places[token]!), questions: questionsOf(placed, 0) });
@@ -62,6 +73,24 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
     { name: 'then', amount: null, payments, payment: null, finalAmount: 0, unknown: 'payment' },
     links,
     [[token, 'duration']],
-    () => undefined,
+    () => ({
+      quantity: 'difference',
+      args: {
+        of: 'leftToPay',
+        between: [
+          { plan: 0, quantity: 'leftToPay', args: { k } },
+          { plan: 1, quantity: 'totalPaid' },
+        ],
+      },
+    }),
   );
+}
+
+/** Only "ten more years" are counted from then. */
+function moreYears(page: Page): RegExpExecArray | null {
+  const found = finished.exec(page.flat);
+  const { start, end } = page.tokens[Number(found?.[2] ?? -1)] ?? { start: 0, end: 0 };
+  const isMore =
+    / (?:more|further) /.test(page.text.slice(start, end)) || /another|further|next/.test(found?.[0] ?? '');
+  return isMore ? found : null;
 }

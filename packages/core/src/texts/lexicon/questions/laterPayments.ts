@@ -33,6 +33,11 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     '(?:the|her|his|their) (?:<e> )?@payment (?:ever )?since(?: then)?(?= ?[?,.;]|$)',
     '(?:the )?(?:lowered|raised|reduced|increased|changed|adjusted|recalculated) (?:one|@payment)(?= ?[?,.;]|$| and)',
   ),
+  cue(
+    'newPayment',
+    13,
+    '(?<=since then[^?]*)what (?:is|are) (?:the|her|his|their|its) (?:<e> )?@payment now(?= ?[?,])',
+  ),
   cue('newPayment', 13, '(?<=before[^?]*)what is (?:the|her|his|their) (?:<e> )?@payment now(?= ?[?,])'),
   cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
   cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),

@@ -231,6 +231,8 @@ export const owedAsked: readonly Cue<Asked>[] = [
     17,
     'what (?:is|was|remains) (?:then )?(?:still |yet )?to (?:be paid|pay) (?:in all|altogether|in total) after',
     'what (?:is|was) (?:then )?still to (?:be paid|pay) (?:in all|altogether|in total)',
+    '(?:sum|total) of the <n> (?:<e> )?@payment (?:that|which) (?:follow|come after)',
+    '(?:sum|total) of the (?:<e> )?@payment (?:that|which) follow(?! <)',
   ),
   cue('balance', 13, '(?:what|how much) would (?:he|she|they) have to hand over(?= ?[?,])'),
   cue(

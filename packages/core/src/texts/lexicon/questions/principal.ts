@@ -20,6 +20,11 @@ export const principalAsked: readonly Cue<Asked>[] = [
     12,
     '^(?:and )?how much (?:of it )?(?:goes )?to (?:(?:reduce|repay) )?the (?:debt|loan|principal)(?= ?[?,])',
   ),
+  cue(
+    'principal',
+    14,
+    '(?:the )?(?:part|share|portion|amount) of (?:the <o> (?:<e> )?@payment|payment <n>|it|that|this) (?:that|which) (?:repays|reduces|goes to(?:wards)?|pays off|pays back|amorti[sz]es) (?:the )?(?:debt|principal|loan|capital)',
+  ),
   cue('principal', 18, 'how much of what (?:he|she|they|the [a-z]+|[a-z]+) pays? [^?]{0,40}is (?:principal|capital)'),
   cue(
     'principal',
