@@ -141,6 +141,9 @@ function comparedOf(solved: SolvedPlans, plan: number | null, of: ReadQuantity, 
 }
 
 function withoutChanges({ plan, statement, solved }: SolvedPlan): SolvedPlan | undefined {
+  // What is there at the end is another sum then.
+  if (plan.unknown === 'finalAmount' && plan.links === undefined)
+    return solvePlans([{ ...plan, changes: [] }], [undefined])[0];
   const table = buildTable({ ...solved.plan, changes: [] });
   if (!table.ok) return undefined;
   return {

@@ -24,6 +24,12 @@ export function comparedOf(unit: string, flat: string): ReadQuantity {
     )
   )
     return 'payment';
+  if (
+    /(?:bring|brought|yield(?:ed)?|produced?|in (?:it|the (?:account|fund|plan))|worth)(?![a-z])[^?]*(?:if|at|with|had|without)(?![a-z])[^?]*(?:unchanged|stayed|remained|changed|same rate|the change)/.test(
+      unit,
+    )
+  )
+    return 'finalAmount';
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/pay(?:s|ing)? in all|paid in all|pays? altogether|total (?:of the )?payments/.test(unit)) return 'totalPaid';
   if (

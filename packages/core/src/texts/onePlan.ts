@@ -201,9 +201,17 @@ function keptOtherwise(
 ): 'payments' | 'payment' {
   if ((plan.kind === 'saving' && plan.payment !== null) || plan.kind === 'lump-sum') return 'payment';
   if (asked.has('newPayment')) return 'payments';
-  if (plan.payment !== null && (plan.unknown === 'finalAmount' || plan.unknown === 'payments')) return 'payment';
+  if (
+    plan.payment !== null &&
+    (plan.unknown === 'finalAmount' || plan.unknown === 'payments' || isSoughtAlone(plan, asked))
+  )
+    return 'payment';
   return changes.some(({ kind }) => kind === 'rate') && !asked.has('difference') ? 'payments' : 'payment';
 }
+
+/** Which loan do told payments repay, where nothing but it and its interest is asked? They stay as they are told. */
+const isSoughtAlone = ({ unknown }: ReadPlan, asked: ReadonlySet<Asked>): boolean =>
+  unknown === 'amount' && [...asked].every((each) => ['amount', 'interest', 'totalPaid'].includes(each));
 
 const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {
   rate: 'newRate',

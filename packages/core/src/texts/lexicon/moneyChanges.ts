@@ -330,7 +330,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     '(?:pays?|paying|pay) {m} (?:more|extra) than (?:the|her|his|their) (?:(?:regular|usual|normal|required|agreed|scheduled|<e>) )?(?:@payment|one|amount)',
     '{m} (?:more|extra) than the (?:regular|usual|normal|required|agreed|scheduled|<e>) @payment',
     '{m} more than (?:is )?(?:required|needed|necessary|asked|due) (?:is paid )?(?:at|each|every|<e>)',
-    '{m} more than (?:is )?(?:required|needed|necessary|asked|due)(?= is paid)',
+    '{m} more than (?:is )?(?:required|needed|necessary|asked|due)(?= is paid|[.,;?]|$)',
     'adds? {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular)? ?(?:@payment|@deposit)',
   ),
   cue(

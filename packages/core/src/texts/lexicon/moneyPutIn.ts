@@ -93,7 +93,23 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     13,
     '(?:if|when) {m} (?:is|are|were) (?:paid|repaid) (?:off|back|down) (?:now|today|at once|immediately)',
   ),
+  cue(
+    'newPayment',
+    13,
+    '(?:for|during|over|in) the <t> (?:after (?:that|this|them)|that follow|following|thereafter),? (?:he|she|they|it|the [a-z]+) (?:pays? in|pays?|deposits?|saves?|puts? in) {m}(?: <[ea]>)? instead',
+  ),
+  cue(
+    'amount',
+    12,
+    '(?:repairs?|renovation|purchase|installation|extension|conversion) of {m} (?:is|are|was|were) (?:paid|financed|settled)',
+  ),
+  cue('ignored', 13, '(?:how much|what part|which part) of (?:the|this|that|these) {m} (?:is|are|comes from) interest'),
   cue('downPayment', 12, '(?:gives?|hands? over|pays?|puts? down|lays? down) {m} and signs (?:for|an?) '),
   cue('downPayment', 12, '{m} (?:when|as|once) the (?:contract|lease|agreement) is signed(?=,? (?:and|then|,))'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:is|are|be|have been|has been) (?:brought |paid |cut |got )?down to {m}(?= (?:if|when|by|with|,)|[?.,])',
+  ),
   cue('payment', 12, '(?:has|have|had) paid (?:his|her|their|its) {m}(?: <[ae]>)? for'),
 ];

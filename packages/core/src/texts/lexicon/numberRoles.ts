@@ -67,6 +67,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '[.?!] {t} after (?:taking|he took|she took|they took|borrowing|signing)',
   ),
   cue(
+    'interval',
+    9,
+    '@payment (?:starts?|begins?|commences?|follow) {t} after (?:delivery|purchase|signing|the (?:sale|purchase|delivery|loan|start))',
+  ),
+  cue(
     'payments',
     12,
     '{n} ?[×x] ?<m>',

@@ -15,6 +15,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     12,
     '(?:bought|had|acquired|purchased|taken over|sold)(?: [a-z]+){0,3} for {p} of (?:its|their|the|his|her) (?:[a-z]+ )?(?:value|price|cost)',
   ),
+  cue('ignored', 13, '(?:calls|called|describes|advertises) (?:it|this|that|these|the terms)(?: as)? [^a-z⟨]?{p}'),
   cue('newRate', 12, 'since then the (?:interest )?rate (?:has been|is|was) {p}'),
   cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),
   cue(

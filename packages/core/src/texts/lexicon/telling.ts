@@ -1,7 +1,7 @@
 /** Words that tell of something that must show in a reading: where nothing shows, the reading is doubted. */
 
 import { changes, endsOwing, has, lessReceived } from './heard.ts';
-import { dearerPrice } from '../reading.ts';
+import { dearerPrice, oneSum } from '../reading.ts';
 import { tellingParts } from './tellingParts.ts';
 import { telling, type TellingWords } from './tells.ts';
 
@@ -296,6 +296,11 @@ export const tellingWords: readonly TellingWords[] = [
     'a choice',
     '(?:is|are|would) (?:it|he|she|they) (?:be )?(?:better|cheaper|wiser)(?: off)? (?:to|for|with)[^?]* or [^?]*\\?',
     ({ asks }) => asks.some(({ quantity }) => quantity === 'choice'),
+  ),
+  telling(
+    'sums at days of their own',
+    '<n> (?:equal |level )?(?:sums|payments|amounts|parts|instal?ments),? (?:the )?(?:one|first) [^.?!]{0,30}(?:year|<[to]>)[^.?!]{0,20} and (?:one|another|the (?:other|second)) [^.?!⟨]{0,24}(?:<[to]>|second|third)',
+    ({ plans }) => plans.some(({ name }) => name === oneSum),
   ),
   telling(
     'growing payments',

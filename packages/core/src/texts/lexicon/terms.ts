@@ -43,6 +43,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'the first (?:of )?⟨m\\d+⟩,? (?:(?:is|being|falls?|paid|deposited|saved|due) )*(?:today|now|at once|immediately)',
   ),
   cue('beginning', 9, '(?:beginning|starting) on the (?:very )?day (?:he|she|they|it|[a-z]+) (?:was|were|is) born'),
+  cue('beginning', 9, 'on the day (?:an?|the|her|his|their) [a-z]+ (?:is|was) born,? and (?:again )?(?:on |at )?<e>'),
   cue('beginning', 9, 'on the first day of each(?= ?[.,;])'),
   cue(
     'beginning',

@@ -18,6 +18,9 @@ export function readAmountThenChanged(page: Page): DraftReading | undefined {
   const isPaused = changesOfText(page).some(({ kind }) => kind === 'skip');
   if (!isPaused && !page.signs.some(([sign]) => sign?.role === 'newRate')) return undefined;
   const placed = placeQuestions(page);
+  // What is sought alone is sought with the change.
+  if (placed.every(({ asked }) => asked === 'amount' || asked === 'interest' || asked === 'totalPaid'))
+    return undefined;
   const sole = readPlan(page, { questions: placed });
   const { plan, read } = sole;
   const [change] = plan.changes;

@@ -26,6 +26,7 @@ import { readPaidDownTo } from './paidDownTo.ts';
 import { readPaidFirst } from './paidFirst.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
+import { readRateAtSum } from './rateAtSum.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readKeptEither } from './keptEither.ts';
 import { readInterestFirst } from './interestFirst.ts';
@@ -69,6 +70,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readClearedInstead,
   readCalledIn,
   readOtherOften,
+  readRateAtSum,
   readOtherPayment,
   readOtherRate,
   readToldPayment,

@@ -29,13 +29,19 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
   // "… after the first three years" comes later.
   const isFirst = firstAsked(page);
   const questions = ownedQuestions(page, (question): Owner => {
+    // "What is owed after 60 of the later payments?"
+    if (
+      question.asked === 'balance' &&
+      /(?<![a-z])(?:later|second|equal|these|those)(?![a-z])/.test(wordsOf(page, question))
+    )
+      return 1;
     if (question.asked !== 'payment' && question.asked !== 'newPayment') return 'across';
     if (ofBoth.test(wordsOf(page, question))) return 'each';
     return isFirst(question) ? 0 : 1;
   }).map((each) => ({
     ...each,
     asked: each.asked === 'newPayment' ? ('payment' as const) : each.asked,
-    place: undefined,
+    place: each.asked === 'balance' ? each.place : undefined,
   }));
   const isBehind = isToldBehind(page, time);
   // "… of a 12-year loan …, then repaid over the remaining nine": the whole is told, and what is left of it.

@@ -27,7 +27,7 @@ const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
   {
     role: 'amount',
     words: pattern(
-      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with|if (?:he|she|they|it) (?:has|had|have|owns|owned)) {m}|if (?:only )?{m} (?:is|are|was|were) there',
+      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with|if (?:he|she|they|it) (?:has|had|have|owns|owned)) {m}|if (?:only )?{m} (?:is|are|was|were) (?:there|(?:already |first )?(?:put in|deposited|paid in|available)(?: at the (?:start|beginning|outset)| today| now| at once)?)',
     ),
   },
 ];

@@ -301,7 +301,8 @@ function phaseNamed(
 
 /** Of what is paid in and of what is drawn. */
 const isOfInAndOut = (words: string): boolean =>
-  / than /.test(words) && words.search(saves) >= 0 && words.search(draws) >= 0;
+  /(?:how much|part) of (?:the|this|that|these) ⟨m\d+⟩/.test(words) ||
+  (/ than /.test(words) && words.search(saves) >= 0 && words.search(draws) >= 0);
 
 function ownerOf(
   page: Page,

@@ -22,6 +22,11 @@ export const endsAsked: readonly Cue<Asked>[] = [
     13,
     'how much (?:will|would|is) the <m> (?:then )?(?:be )?worth(?= ?\\?| (?:at the end|then|after|in) )',
   ),
+  cue(
+    'finalAmount',
+    12,
+    'what does the (?:plan|fund|account|scheme|policy) (?:bring|yield|come to|pay out|amount to)(?= ?[?,]| at| in| after)',
+  ),
   cue('balance', 15, 'what is (?:in|on) (?:the|her|his|their) [a-z]+ when'),
   cue(
     'finalAmount',

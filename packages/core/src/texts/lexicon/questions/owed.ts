@@ -246,6 +246,11 @@ export const owedAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|how much) (?:is|falls|will be) due (?:then )?(?:besides?|on top of|in addition to|together with|along with) (?:it|the last|that|payment)',
   ),
+  cue(
+    'balance',
+    17,
+    'what is (?:then |still )?owed after <n> of (?:the|these|those) (?:later|second|new|larger|equal)',
+  ),
   cue('balance', 13, 'unrecovered (?:investment|cost|amount|capital|value)'),
   cue('balance', 9, 'how much (?:then |money |still )?remains(?= (?:after|at|in the (?:account|fund|pot))|\\?)'),
   cue(
