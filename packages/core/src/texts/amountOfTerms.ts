@@ -69,7 +69,10 @@ export function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, ask
       page.flat,
     );
   const shared = price - (isOfRest ? (tradeIn ?? 0) + (rebate ?? 0) : 0);
-  const paidDown = bothDown(sum('downPayment'), downShare === undefined ? undefined : roundTo(shared * downShare, 2));
+  const shareAt = page.tokens[terms.shares.downPaymentRate ?? -1]?.start ?? 0;
+  const isFurther = /(?:further|another|additional|and also) $/.test(page.text.slice(0, shareAt));
+  const ofShare = downShare === undefined ? undefined : roundTo(shared * downShare, 2);
+  const paidDown = bothDown(sum('downPayment'), ofShare, isFurther);
   // A lease's fee that is paid with the first rental is paid down as well.
   const entry = terms.kind === 'leasing' && paidAtOnce.test(page.flat) ? sum('fee') : undefined;
   const downPayment = entry === undefined ? paidDown : (paidDown ?? 0) + entry;
@@ -81,8 +84,9 @@ export function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, ask
 }
 
 /** "A grant of 14,000, and a tenth of the price from her own pocket" are two; "20 %, that is 5,000" are one. */
-function bothDown(sum: number | undefined, share: number | undefined): number | undefined {
-  return sum === undefined || share === undefined || sum === share ? (share ?? sum) : sum + share;
+function bothDown(sum: number | undefined, share: number | undefined, isFurther: boolean): number | undefined {
+  const isOne = sum === undefined || share === undefined || (sum === share && !isFurther);
+  return isOne ? (share ?? sum) : sum + share;
 }
 
 /** "25 % deposit, the balance of 16,200 …": the price of which that is left; otherwise the sum itself is the price. */

@@ -34,6 +34,12 @@ function readDate(words: string): ToldDate | undefined {
   return inYear ? dateOf(inYear, Number(inMonth) - 1, onDay) : undefined;
 }
 
+/** "…, the first on 1 June", "due on 1 June": what falls on the last of them is paid. */
+const isOfPayments = (dates: readonly Token[], lower: string): boolean =>
+  /(?<![a-z])(?:first|from|beginning|starting|repa(?:y|id)|due|back|payable)(?![a-z])[^.;?!]{0,40}$/.test(
+    lower.slice(0, dates.at(-1)?.start ?? 0),
+  );
+
 /** Days without a year, in the order in which they are told: each in the year of the one before, or in the next. */
 function yearlessDates(words: readonly string[]): ToldDate[] | undefined {
   const dates: ToldDate[] = [];
@@ -59,7 +65,8 @@ function yearlessDates(words: readonly string[]): ToldDate[] | undefined {
 export function timesBetweenDates(tokens: readonly Token[], lower: string): readonly Token[] {
   const isDate = ({ form }: Token): boolean => form === 'calendar';
   const words = tokens.filter(isDate).map(({ start, end }) => lower.slice(start, end));
-  const inOrder = yearlessDates(words) ?? words.map(readDate);
+  const inOrder =
+    (isOfPayments(tokens.filter(isDate), lower) ? yearlessDates(words) : undefined) ?? words.map(readDate);
   let next = 0;
   const dates = tokens.map((each) => (isDate(each) ? inOrder[next++] : undefined));
   const told = dates.filter((date) => date !== undefined);

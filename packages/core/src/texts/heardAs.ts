@@ -79,7 +79,8 @@ const isSparedByPaying = (
   each.asked === 'difference' &&
   changes.length === 0 &&
   all.slice(0, all.indexOf(each)).some(({ asked }) => asked === 'balance') &&
-  /(?<![a-z])interest(?![a-z])[^?]*(?:spare|save|avoid|escape)/.test(words);
+  /(?<![a-z])interest(?![a-z])[^?]*(?:spare|save|avoid|escape)/.test(words) &&
+  !/(?<![a-z])(?:by|if|had|through|double|more|extra)(?![a-z])/.test(words);
 
 const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
   /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total|(?:over|during|in|for|through) the (?:whole |entire |full )?(?:life|term|time|duration)(?: of (?:the|her|his|this|their) (?:loan|mortgage|debt))?)\W*$/.test(

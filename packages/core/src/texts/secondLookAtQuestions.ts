@@ -1,13 +1,13 @@
 /** The second look at what is asked: is every question read, each as what its words are about? */
 
-import { doubt, notUnderstood, quoteOf } from './doubts.ts';
+import { doubt, notUnderstood, quoteOf, quoteOfToken } from './doubts.ts';
 import { tellsWhatIsLeft } from './heardAs.ts';
 import type { DraftReading } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { headOf, heads, needs } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { Question } from './question.ts';
-import { oneSum, type ReadAsk, type ReadDoubt } from './reading.ts';
+import { oneSum, type ReadAsk, type ReadDoubt, type Role } from './reading.ts';
 import { isAnswered, partsIn } from './sentences.ts';
 
 /** "(a) … (b) … (c) …" with fewer questions than parts. */
@@ -192,6 +192,7 @@ const isOfOther =
 export const questionsMissed = (page: Page, draft: DraftReading): ReadDoubt[] => [
   ...questionsUnread(page, draft),
   ...supposedTaken(page, draft),
+  ...supposedBesides(page, draft),
 ];
 
 function questionsUnread(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
@@ -308,4 +309,21 @@ const supposedTaken = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] 
     const isBefore = page.questions.some(({ start }) => start < sentence.start);
     const isAlone = plans.length === 1 && plans.every(({ changes }) => changes.length === 0);
     return roles.has(token) && !isAsked && isBefore && isAlone ? [notUnderstood(page, sentence)] : [];
+  });
+
+const besides: ReadonlySet<Role> = new Set<Role>(['fee', 'downPayment', 'finalAmount', 'rebate', 'tradeIn']);
+
+/** "What is the payment? What rate is paid if there is a fee of 900?": does it hold for what is asked before? */
+const supposedBesides = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role }]) => {
+    const place = page.places[token]!;
+    const sentence = sentenceAt(page, place);
+    const isSupposed =
+      plans.length === 1 &&
+      besides.has(role) &&
+      sentence?.asks === true &&
+      /(?<![a-z])(?:if|suppose|were)(?![a-z])[^?]*$/.test(page.flat.slice(sentence.start, place.start)) &&
+      page.questions.some(({ start }) => start < sentence.start);
+    const quote = quoteOfToken(page, token);
+    return isSupposed ? [doubt(quote, `Does ${quote} hold for what is asked before it, too?`)] : [];
   });

@@ -57,6 +57,26 @@ const askedBack: readonly (readonly [text: string, says: RegExp])[] = [
     'A debt of £6,000 at 9% compounded monthly is repaid by £200 at the end of each month in the first year and equal payments in the second. What are these?',
     /other payments behind the first/,
   ],
+  [
+    'Dora deposits $450 at the end of each month for 25 years at 5.4% compounded monthly; the bank charges 1% of the final sum when she draws it. What does she get?',
+    /a charge on what is paid out/,
+  ],
+  [
+    'She saves $100 at the end of each month at 3.6% compounded monthly and doubles her deposit each year. What is there after 3 years?',
+    /growing payments/,
+  ],
+  [
+    'A loan of $50,000 at 6% compounded monthly over 10 years, month-end. What is the payment? What effective rate is paid if there is a fee of $900?',
+    /hold for what is asked before it/,
+  ],
+  [
+    'A debt of £25,000 at 6% compounded monthly must be paid in two equal sums, one at the end of the first year and one at the end of the third. How large are they?',
+    /sums at days of their own/,
+  ],
+  [
+    'A loan of £30,000 at 6% compounded monthly over 10 years, month-end. After 3 years the rate rises to 7% compounded monthly. If the payment stays, how many payments are there in all? How much more is paid in total than if the term had been kept?',
+    /the other way to go on/,
+  ],
 ];
 
 describe('asked back', () => {

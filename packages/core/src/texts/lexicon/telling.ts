@@ -304,6 +304,21 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'growing payments',
+    '(?:doubles|trebles|triples|raises|increases|lifts) (?:it|(?:the|her|his|their|its) (?:<e> )?(?:@payment|@deposit|savings?))(?: by <[mp]>)? (?:<[ea]>|each|every|from (?:year|month) to)',
+    () => false,
+  ),
+  telling(
+    'the other way to go on',
+    'than if the (?:term|time|end(?: date)?|number of payments|payments?) (?:is|are|had been|was|were|had)? ?(?:kept|stayed|stays?|unchanged|the same)',
+    ({ plans }) => plans.length > 1,
+  ),
+  telling(
+    'a charge on what is paid out',
+    '(?:charges?|deducts?|takes?|keeps?|withholds?|fee of) <p> of (?:the|her|his|their|its) (?:final |whole |total |accumulated )?(?:sum|amount|balance|value|interest|gain|money)',
+    () => false,
+  ),
+  telling(
+    'growing payments',
     'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',
     // What something costs later is a plan of its own.
     ({ plans }) => plans.some(({ name }) => name === dearerPrice),

@@ -16,7 +16,12 @@ export function readRateAtSum(page: Page): DraftReading | undefined {
   if (!sentence || more || page.questions.length < 2) return undefined;
   const found = [...sentence.text.matchAll(/(?<![a-z])(?:at|for|with|if|by|on|of) [^?⟨]{0,40}⟨m(\d+)⟩/g)];
   const token = Number(found[0]?.[1] ?? NaN);
-  const isBare = found.length === 1 && !/⟨[ptn]\d+⟩/.test(sentence.text) && !/flat|charge/.test(page.flat);
+  const isOther = /(?<![a-z])(?:fees?|charges?|deposit|down|residual|balloon|extra|more|less|off|discount)(?![a-z])/;
+  const isBare =
+    found.length === 1 &&
+    !isOther.test(sentence.text) &&
+    !/⟨[ptn]\d+⟩/.test(sentence.text) &&
+    !/flat|charge/.test(page.flat);
   if (!isBare || page.questions.some((each) => each !== asking && sentenceAt(page, each) === sentence))
     return undefined;
   const once = askingNothing(page, sentence);
