@@ -304,7 +304,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'growing payments',
-    '(?:doubles|trebles|triples|raises|increases|lifts) (?:it|(?:the|her|his|their|its) (?:<e> )?(?:@payment|@deposit|savings?))(?: by <[mp]>)? (?:<[ea]>|each|every|from (?:year|month) to)',
+    '(?:doubles|trebles|triples) (?:it|(?:the|her|his|their|its) (?:<e> )?(?:@payment|@deposit|savings?)) (?:<[ea]>|each|every)|(?:raises|increases|lifts) (?:it|(?:the|her|his|their|its) (?:<e> )?(?:@payment|@deposit|savings?))(?: by <[mp]>)? from (?:year|month) to',
     () => false,
   ),
   telling(
@@ -314,7 +314,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a charge on what is paid out',
-    '(?:charges?|deducts?|takes?|keeps?|withholds?|fee of) <p> of (?:the|her|his|their|its) (?:final |whole |total |accumulated )?(?:sum|amount|balance|value|interest|gain|money)',
+    '(?:charges?|deducts?|takes?|keeps?|withholds?|fee of) <p> of (?:the|her|his|their|its) (?:(?:final|whole|total|accumulated) (?:sum|amount|balance|money)|interest|gain)',
     () => false,
   ),
   telling(

@@ -63,7 +63,10 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const at = moment && page.places[moment.token];
   // "Twenty payments of a 60-payment loan have been made …, for the 40 that remain": one moment, told twice.
   const madeToo = page.places[Number([...page.flat.matchAll(madeOf)][0]?.[1] ?? -1)]?.start;
-  const isAskedOf = (place: Span): boolean => sentenceAt(page, place)?.asks === true;
+  // Of 48 payments 27 are left: those months, in a question, are no term of the old loan.
+  const isAskedOf = (place: Span): boolean =>
+    sentenceAt(page, place)?.asks === true &&
+    page.tokens.some(({ form, value }) => form === 'count' && value > tokenAt(page, moment!.token).value);
   // "… and the saving over the 32 payments": what is left, named once more, is no term of the old loan.
   const isLeftAgain = (place: Span): boolean =>
     moment?.isLeft === true &&

@@ -68,7 +68,7 @@ export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     12,
-    '^(?:and )?(?:the )?(?:total )?interest (?:for|of|in) (?:both|each|either)(?= ?[?,.;]| (?:loan|case|term|plan|of))',
+    '^(?:and )?(?:the )?(?:total )?interest(?= (?:for|of|in) (?:both|each|either)(?: ?[?,.;]| (?:loan|case|term|plan|of)))',
   ),
   cue(
     'interest',
