@@ -23,8 +23,10 @@ export function storyOfText(text: string, reading: ProblemReading, givens: reado
   for (const ask of reading.asks) {
     const unit = unitOf(page, ask);
     const isOwn = unit && reading.asks.filter((other) => other.start === ask.start).length === 1;
-    if (unit && isOwn && asking.some((span) => unit.start >= span.start && unit.start < span.end))
-      prompts[ask.part] = promptOf(text.slice(unit.start, unit.end));
+    const sentence = unit && asking.find((span) => unit.start >= span.start && unit.start < span.end);
+    if (!unit || !isOwn || !sentence) continue;
+    const own = { start: beginOf(page, text, sentence, unit), end: unit.end };
+    if (!isPlacedElsewhere(page, ask, sentence, own)) prompts[ask.part] = promptOf(text.slice(own.start, own.end));
   }
   // A question whose words do not stand alone keeps its sentence in the story.
   const told = asking.filter((span) =>
@@ -41,11 +43,39 @@ function unitOf(page: Page, ask: ReadAsk): Span | undefined {
   return question && originOf(page, question.unit);
 }
 
+const labelAtEnd = '(?:\\(?(?:[a-h]|i{1,3}|iv|v|\\d{1,2})[.)])?';
+/** "Find (a)": what to find comes behind it. */
+const onlyAsks = new RegExp(
+  `^\\W*${labelAtEnd}\\W*(?:(?:and|then|please|also|now|first|finally|next),? )*(?:find|determine|calculate|compute|state|give|work out|show|report|required|wanted|sought|to find|questions?)?(?: the following)?\\W*${labelAtEnd}\\W*$`,
+  'i',
+);
+
+/** "After two years, how much is owed?", "If the payment stays, how many remain?": what stands before the question belongs to it. */
+function beginOf(page: Page, text: string, sentence: Span, unit: Span): number {
+  const ends = page.questions
+    .map((each) => originOf(page, each.unit))
+    .filter(({ start, end }) => start < unit.start && end <= unit.start && end > sentence.start);
+  const from = Math.max(sentence.start, ...ends.map(({ end }) => end));
+  return onlyAsks.test(text.slice(from, unit.start)) ? unit.start : from;
+}
+
+/** "Find the interest and the principal in the 12th payment": which payment, the first of them does not say. */
+function isPlacedElsewhere(page: Page, { args }: ReadAsk, sentence: Span, own: Span): boolean {
+  const isPlaced = args?.k !== undefined || args?.from !== undefined || args?.after !== undefined;
+  const hasNumber = (span: Span): boolean =>
+    page.tokens.some(
+      ({ form, start }) => ['time', 'nth', 'count'].includes(form) && start >= span.start && start < span.end,
+    );
+  return isPlaced && hasNumber(sentence) && !hasNumber(own);
+}
+
 /** Without its label, closed by a mark. */
 function promptOf(text: string): string {
   const bare = text
     .replace(/^[\s,;:.–—-]*(?:and|then|also)?\s*/i, '')
     .replace(/^\(?(?:[a-h]|i{1,3}|iv|v|\d{1,2})[.)]\s*/i, '')
+    // The label of the next part.
+    .replace(/[;,:]\s*\d{1,2}[.)]\s*$/, '')
     .replace(/\s*(?:[,;:(]|\band\b|\bthen\b)*\s*\(?(?:[a-h]|i{1,3}|iv|v)?\)?\s*$/i, (tail) =>
       /[?.!]/.test(tail) ? tail.trim() : '',
     )
@@ -53,7 +83,7 @@ function promptOf(text: string): string {
     .trim();
   const closed = /[?.!]$/.test(bare)
     ? bare
-    : `${bare}${/^(?:what|how|which|who|where|when|for how|in how|after how|by how|at what)/i.test(bare) ? '?' : '.'}`;
+    : `${bare}${/(?:^|, )(?:what|how|which|who|where|when|for how|in how|after how|by how|at what)(?![a-z])/i.test(bare) ? '?' : '.'}`;
   return capital(closed);
 }
 
