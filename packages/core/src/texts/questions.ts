@@ -22,7 +22,8 @@ import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts'
 const findSupposed = lexicon(supposedCues);
 
 /** "…, month-end payments?" behind a question tells when they fall, "…, judged by the effective rate?" what counts. */
-const isTerm = /^\W*(?:⟨e\d+⟩-end payments|(?:judged|judging|measured|compared|ranked|going) by [^?.]*)\W*$/;
+const isTerm =
+  /^\W*(?:(?:⟨n\d+⟩ )?(?:equal )?⟨e\d+⟩-end payments|⟨n\d+⟩ (?:equal )?(?:⟨e\d+⟩ )?payments|(?:judged|judging|measured|compared|ranked|going) by [^?.]*)\W*$/;
 
 /** "(Payments at month end.)" asks nothing. */
 const remarks =

@@ -104,6 +104,11 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     '(?:repairs?|renovation|purchase|installation|extension|conversion) of {m} (?:is|are|was|were) (?:paid|financed|settled)',
   ),
   cue('ignored', 13, '(?:how much|what part|which part) of (?:the|this|that|these) {m} (?:is|are|comes from) interest'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:at the end|then|afterwards),? (?:it|they|the [a-z]+) (?:is|are) (?:reckoned|valued|put|estimated|taken|expected to be) (?:at|worth) {m}',
+  ),
   cue('downPayment', 12, '(?:gives?|hands? over|pays?|puts? down|lays? down) {m} and signs (?:for|an?) '),
   cue('downPayment', 12, '{m} (?:when|as|once) the (?:contract|lease|agreement) is signed(?=,? (?:and|then|,))'),
   cue(

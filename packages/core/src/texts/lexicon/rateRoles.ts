@@ -150,6 +150,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '{p} of an? [a-z]+ (?:costing|priced at|worth|for) <m> (?:is|are) paid (?:down|at once|now|in cash)',
   ),
   cue('feeRate', 12, '(?:charge|fee|commission|premium) of {p} of the (?:loan|sum|amount|debt)'),
+  cue('downPaymentRate', 12, '{p} (?:is|was) (?:paid|due|payable) on (?:ordering|order|delivery|signing|collection)'),
   cue('downPaymentRate', 12, 'less (?:an? |the )?{p} (?:deposit|down)'),
   cue(
     'newRate',
