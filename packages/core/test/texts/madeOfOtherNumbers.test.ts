@@ -7,9 +7,9 @@ import { cases, keyHoldsSomewhere, rulesFor } from './keys.ts';
 /** With other numbers one of each shape: readings that differ in their numbers alone vary alike. */
 const shapes = [...new Map(cases.toReversed().map(({ shape, texts }) => [shape, texts[0]!])).values()];
 
-/** A number as it stands, and not within another. */
-const standing = (number: string): RegExp =>
-  new RegExp(`(?<![\\d.,])${number.replaceAll('.', '\\.')}(?![.,]?\\d)`, 'g');
+/** A number as it stands, and not within another; "four years" is not the 4 of "4 %". */
+const standing = ({ now, kind }: { readonly now: string; readonly kind: string }): RegExp =>
+  new RegExp(`(?<![\\d.,])${now.replaceAll('.', '\\.')}(?![.,]?\\d)${kind === 'rate' ? '' : '(?!\\s?%)'}`, 'g');
 
 describe('an exercise made of a text', () => {
   it('has the key of the text with another number, wherever one may vary', () => {
@@ -19,9 +19,9 @@ describe('an exercise made of a text', () => {
       const style = numberStyleById(rulesFor(exercise).numberStyle);
       return exercise.givens!.flatMap((given) => {
         const { to } = usualRange(given, style)!;
-        const other = readProblem(text.replace(standing(given.now), to));
+        const other = readProblem(text.replace(standing(given), to));
         const isSame = other.doubts.length === 0 && other.asks.length === reading.asks.length;
-        const stands = text.match(standing(given.now))?.length === 1 && isSame;
+        const stands = text.match(standing(given))?.length === 1 && isSame;
         const entry = readSlotText(to, {}, style);
         return stands && entry.ok ? [{ other, exercise, leftOut, numbers: { [given.name]: entry.value.value } }] : [];
       });
