@@ -29,6 +29,8 @@ import { assignedSetIds } from './store/sets.ts';
 const BETWEEN_MS = 5;
 /** How long a stop waits for what is running. */
 const PATIENCE_MS = 10_000;
+/** How long a connection stays open for its next request. */
+const KEPT_ALIVE_MS = 75_000;
 
 const read = z
   .object({
@@ -171,6 +173,8 @@ server.on('clientError', (_error, socket) => {
     `HTTP/1.1 400 Bad Request\r\ncontent-type: application/problem+json\r\ncontent-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
   );
 });
+// Longer than browsers and proxies keep a connection: else a request may meet one that is just being closed.
+server.keepAliveTimeout = KEPT_ALIVE_MS;
 server.listen(settings.PORT, settings.HOST, () => {
   const where = server.address();
   const port = typeof where === 'object' && where ? where.port : settings.PORT;

@@ -125,6 +125,9 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
         const as =
           heard === 'finalAmount' && role === 'price' && kind === 'lump-sum' && open.has(heard) ? 'amount' : heard;
         if (!as || open.has(as)) return [];
+        // "A boat costs 20,000 now. She saves 200 a month. How much has she?": no start of her savings.
+        if (weight < 9 && kind === 'saving' && open.has('finalAmount') && page.signs[at]?.[0]?.role === 'price')
+          return [];
         const isDeposit = as === 'downPayment' && isPriced && weight < 9;
         return [
           { at, role: as, weight: (as === role ? weight : role === 'extra' ? 4 : weight - 1) + (isDeposit ? 5 : 0) },

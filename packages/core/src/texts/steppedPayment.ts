@@ -52,7 +52,7 @@ const multiplied = new RegExp(
   `(?<![a-z])(double|treble|triple)[sd]? ${thePayment}|${thePayment} (?:is|are|was|were|be) (double|treble|triple)d|(?<![a-z])pays? (twice|three times) as much`,
 );
 const momentTold =
-  /(?:(after|once|when|following|with) (?:the |her |his |their |first )*⟨([tno])(\d+)⟩)|(from) (?:the |her |his |their )*⟨(o)(\d+)⟩(?! year)|⟨(t)(\d+)⟩ later/g;
+  /(?<![a-z])(?:after|once|when|following|with|(from)) (?:the |her |his |their |first )*⟨([tno])(\d+)⟩(?! year)|⟨t(\d+)⟩ later/g;
 
 /** "After three years she doubles the payment": told in words, so that the number of its moment stands for it. */
 export function multipliedPayment(page: Page): ChangeRead | undefined {
@@ -60,17 +60,14 @@ export function multipliedPayment(page: Page): ChangeRead | undefined {
   const times = grows[found?.slice(1).find((each) => each !== undefined) ?? ''];
   const sentence = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !sentence || times === undefined) return undefined;
+  const away = (each: RegExpMatchArray): number => Math.abs(sentence.start + (each.index ?? 0) - found.index);
   const told = [...page.flat.slice(sentence.start, sentence.end).matchAll(momentTold)];
-  const [nearest] = [...told].sort((one, other) => away(one) - away(other));
+  const [nearest] = told.sort((one, other) => away(one) - away(other));
   if (!nearest) return undefined;
-  const [, after, , , from] = nearest;
-  const [form = 't', at] = nearest.slice(1).filter((each) => each !== undefined && each !== after && each !== from);
-  const token = Number(at);
+  const [, from, form = 't', at, later] = nearest;
+  const token = Number(at ?? later);
+  const { value } = tokenAt(page, token);
   const moment =
-    form === 't' ? { afterYears: yearsOf(page, token) } : { after: tokenAt(page, token).value - (from ? 1 : 0) };
+    form === 't' ? { afterYears: yearsOf(page, token) } : { after: from === undefined ? value : value - 1 };
   return { token, kind: 'rise', times, ...moment, taken: [{ token, role: 'after' }] };
-
-  function away(each: RegExpMatchArray): number {
-    return Math.abs(sentence!.start + (each.index ?? 0) - found!.index);
-  }
 }

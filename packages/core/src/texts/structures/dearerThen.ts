@@ -11,12 +11,19 @@ import { yearsOf } from '../tokens.ts';
 import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
-/** What is paid for something, and prices at large. */
-const thing = '(?:prices?|costs?|fees|inflation|it|which|that)';
+const between =
+  '(?: (?:of [a-z ]{1,24}?|are|is|was|were|will|expected|likely|thought|assumed|to|be|have been|each year|every year))*?';
 const climbs =
-  '(?:rises?|rising|climbs?|climbing|increases?|increasing|grows?|growing|goes up|go up|going up|gets? dearer|becomes? dearer|runs?|is|averages?|of|at)';
+  '(?:rises?|rising|climbs?|climbing|increases?|increasing|goes up|go up|going up|gets? dearer|becomes? dearer)';
+const by = '(?: (?:by|at|about|roughly|a rate of|an average of))*';
+/** Prices grow, and what is saved grows as well: "it grows at 5 %" tells of no price. */
 const dearer = new RegExp(
-  `(?<![a-z])${thing}(?: (?:of [a-z ]{1,24}?|are|is|was|were|will|expected|likely|thought|assumed|to|be|have been|each year|every year))*? ${climbs}(?: (?:by|at|about|roughly|a rate of|an average of))* ⟨p(\\d+)⟩|⟨p(\\d+)⟩ (?:dearer|more expensive|inflation)|⟨p(\\d+)⟩(?: ⟨[ea]\\d+⟩)? (?:dearer|inflation)|(?:inflation|dearer)[^.?!⟨]{0,20} ⟨p(\\d+)⟩`,
+  [
+    `(?<![a-z])(?:prices?|costs?|fees)${between} (?:${climbs}|grows?|growing)${by} ⟨p(\\d+)⟩`,
+    `(?<![a-z])(?:it|which|that)${between} ${climbs}${by} ⟨p(\\d+)⟩`,
+    '⟨p(\\d+)⟩(?: ⟨[ea]\\d+⟩)? (?:dearer|more expensive|inflation)',
+    '(?:inflation|dearer)[^.?!⟨]{0,20} ⟨p(\\d+)⟩',
+  ].join('|'),
 );
 const priced =
   /(?:costs?|priced at|price (?:is|of)|price today (?:is|of)|sells? for|worth|sold (?:for|at)) ⟨m(\d+)⟩|⟨m(\d+)⟩ (?:now|today|at present|at today's prices|at current prices)/;
