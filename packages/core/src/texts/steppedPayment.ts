@@ -21,6 +21,10 @@ const fromThe = new RegExp(
   `⟨m(\\d+)⟩${often},? (?:at first|to begin with|initially|to start with)[,;]? (?:and |then |but )*⟨m(\\d+)⟩${often},? (?:from|starting with|beginning with|as from) (?:the )?⟨o(\\d+)⟩(?: payment| month| one)?(?! year)`,
 );
 
+const firstOnes = new RegExp(
+  `first ⟨n(\\d+)⟩ (?:of (?:the|them|these) )?(?:⟨e\\d+⟩ )?payments(?:[^.;?!⟨]| ⟨m\\d+⟩){0,40} (?:are|is|were|of) ⟨m(\\d+)⟩${often}[,;.] (?:and )?(?:from then on|after that|thereafter|afterwards|then|later),? (?:(?:they|it|each|these) )?(?:(?:are|is|were|come to) )?⟨m(\\d+)⟩`,
+);
+
 /** @returns nothing where no payment of another size follows, or a time is told for which it is made */
 export function steppedPayment(page: Page): ChangeRead | undefined {
   const told = firstThen.exec(page.flat);
@@ -28,6 +32,9 @@ export function steppedPayment(page: Page): ChangeRead | undefined {
   const [one, time, other] = (told ? told.slice(1) : begun ? [begun[2], begun[1], begun[3]] : []).map(Number);
   if (one !== undefined && time !== undefined && other !== undefined)
     return changed(page, one, other, { afterYears: yearsOf(page, time), taken: [{ token: time, role: 'after' }] });
+  const [count, made, then] = (firstOnes.exec(page.flat) ?? []).slice(1).map(Number);
+  if (count !== undefined && made !== undefined && then !== undefined)
+    return changed(page, made, then, { after: tokenAt(page, count).value, taken: [{ token: count, role: 'after' }] });
   const [first, later, from] = (fromThe.exec(page.flat) ?? []).slice(1).map(Number);
   if (first === undefined || later === undefined || from === undefined) return undefined;
   const after = tokenAt(page, from).value - 1;

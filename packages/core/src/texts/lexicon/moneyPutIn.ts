@@ -109,6 +109,11 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     12,
     '(?:at the end|then|afterwards),? (?:it|they|the [a-z]+) (?:is|are) (?:reckoned|valued|put|estimated|taken|expected to be) (?:at|worth) {m}',
   ),
+  cue(
+    'extra',
+    13,
+    '(?:after|at the end of|following) (?:<t>|the <o> (?:year|@payment)),? (?:he|she|they|it|the [a-z]+) (?:may |can |could )?(?:pays?|paid|repays?) (?:back|off) {m}(?! (?:<[ea]>|each|every))',
+  ),
   cue('downPayment', 12, '(?:gives?|hands? over|pays?|puts? down|lays? down) {m} and signs (?:for|an?) '),
   cue('downPayment', 12, '{m} (?:when|as|once) the (?:contract|lease|agreement) is signed(?=,? (?:and|then|,))'),
   cue(

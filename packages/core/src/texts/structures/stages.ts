@@ -11,16 +11,16 @@ import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../tokens.ts';
 import { clausesOf, isIn } from './clauses.ts';
 import { rateSpans } from './phaseSpans.ts';
-import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
+import { readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const goesOn =
-  /(?:untouched|(?:money|fund|sum|account|balance) (?:just |simply |only )(?:grows|grew|earns|earned)|without (?:any )?(?:further |more )?(?:deposits|payments|contributions)|(?:fund|account|money|sum|balance|it) (?:stands|rests|sits|stays|lies|remains|is kept|grows on|earns on)(?: untouched)? (?:for|in|over|another|a further)|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:(?:accumulated|whole|entire|total) )?(?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|(?:moves?|transfers?|puts?) (?:it|(?:the )?(?:(?:accumulated|whole|entire|total) )?(?:money|sum|balance|total|amount)|everything)(?: all)? (?:in)?to |makes? no (?:deposits|payments)|no (?:deposits|payments|contributions) are made|after (?:that|which),? (?:⟨p\d+⟩|it |at )|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are|was|were) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:the (?:whole |entire )?(?:amount|sum|money|balance|total) |(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+  /(?:untouched|(?:money|fund|sum|account|balance) (?:just |simply |only )(?:grows|grew|earns|earned)|without (?:any )?(?:further |more )?(?:deposits|payments|contributions)|(?:fund|account|money|sum|balance|it) (?:then |just |simply )?(?:stands|rests|sits|stays|lies|remains|is kept|grows on|earns on)(?: untouched)? (?:for|in|over|another|a further)|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:(?:accumulated|whole|entire|total) )?(?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|(?:moves?|transfers?|puts?) (?:it|(?:the )?(?:(?:accumulated|whole|entire|total) )?(?:money|sum|balance|total|amount)|everything)(?: all)? (?:in)?to |makes? no (?:deposits|payments)|no (?:deposits|payments|contributions) are made|after (?:that|which),? (?:⟨p\d+⟩|it |at )|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are|was|were) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:the (?:whole |entire )?(?:amount|sum|money|balance|total) |(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
 /** A clause that says so in its own words. */
 const leavesIt =
   /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total)|what (?:she|he|they) (?:has|have)|everything|all of it)(?![a-z])/;
 /** Where deposits were made before, they end. */
 const leftAlone =
-  /untouched|without|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stop(?:s|ped)?|(?:moves?|transfers?) (?:it|the|everything)(?![a-z])/;
+  /untouched|without|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?|(?<![a-z])lies(?![a-z])|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stop(?:s|ped)?|(?:moves?|transfers?) (?:it|the|everything)(?![a-z])/;
 const pays = /⟨m\d+⟩|⟨e\d+⟩ (?:payments?|withdrawals?|deposits?)|withdraw|draws?(?![a-z])/;
 const owes =
   /loan|mortgage|borrow|debt|lend|repa(?:y|id)|instal|withdraw|retire|pension(?! (?:account|fund|plan|pot|scheme|savings))|annuity/;
@@ -71,9 +71,19 @@ export function readStages(page: Page): DraftReading | undefined {
   ] as const;
   const years = payments / first.plan.paymentsPerYear;
   const owned = ownedByStage(page, questions, years).map((each) =>
-    each.asked === 'interest' ? { ...each, owner: 'across' as const } : each,
+    each.asked === 'interest' ? { ...each, owner: stageNamed(page, each, years, yearsOf(page, token)) } : each,
   );
   return readingOfPlans(page, both, owned, () => earnedInAll(first.plan));
+}
+
+/** "How much interest in the last six years?": of the stage that lasts so long; otherwise of both. */
+function stageNamed(page: Page, { unit }: PlacedQuestion, first: number, second: number): Owner {
+  const named = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' && isIn([unit], page.places[at]!) ? [yearsOf(page, at)] : [],
+  );
+  const [years, more] = named;
+  if (years === undefined || more !== undefined || first === second) return 'across';
+  return years === second ? 1 : years === first ? 0 : 'across';
 }
 
 const addsThen =
@@ -149,11 +159,12 @@ const isSecond = (text: string): boolean => goesOn.test(text) && !pays.test(text
 
 /** Before what is said of both stages, and before what is asked. */
 function endOf(page: Page, place: Span, sentence: Span, questions: readonly PlacedQuestion[]): number {
+  const isOnlyRate = page.tokens.filter(({ form }) => form === 'percent').length < 2;
+  const shares = isOnlyRate
+    ? /^\W*(?:all|both|throughout|and the (?:rate|interest|same))/
+    : /^\W*(?:all|both|throughout|and the same)/;
   const both = clausesOf(page).find(
-    ({ start, end }) =>
-      start > place.start &&
-      start < sentence.end &&
-      /^\W*(?:all|both|throughout|and the (?:rate|interest|same))/.test(page.flat.slice(start, end)),
+    ({ start, end }) => start > place.start && start < sentence.end && shares.test(page.flat.slice(start, end)),
   );
   const asked = questions.find(({ unit }) => unit.start > place.start);
   return Math.min(sentence.end, both?.start ?? sentence.end, asked?.unit.start ?? sentence.end);
