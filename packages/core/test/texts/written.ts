@@ -6654,7 +6654,7 @@ export const written: readonly Written[] = [
   {
     text: 'Offer 1: £11,900 for a motorbike, payable over 48 months at 0.9% a month. Offer 2: the same motorbike, £1,900 down and 48 payments of £259.50. All payments at month end. Find the payment of offer 1, the nominal rate compounded monthly of offer 2, and which has the smaller total.',
     plans: [
-      'borrowing amount=11900 rate=0.009/per-period/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=11900 amount=11900 rate=0.009/per-period/12 n=48 p=12 final=0 ?payment',
       'borrowing price=11900 down=1900 amount=10000 n=48 p=12 payment=259.5 final=0 ?rate',
     ],
     asks: ['payment', 'nominalRate@1 compoundingsPerYear:12', 'choice by:totalPaid want:least include:[downPayment]'],

@@ -82,7 +82,14 @@ function stageNamed(page: Page, { unit }: PlacedQuestion, first: number, second:
     form === 'time' && isIn([unit], page.places[at]!) ? [yearsOf(page, at)] : [],
   );
   const [years, more] = named;
-  if (years === undefined || more !== undefined || first === second) return 'across';
+  if (years === undefined || more !== undefined) return 'across';
+  const words = page.flat.slice(unit.start, unit.end);
+  if (first === second && years === first)
+    return /(?<![a-z])first(?![a-z])/.test(words)
+      ? 0
+      : /(?<![a-z])(?:last|second|next|following|later|these|those)(?![a-z])/.test(words)
+        ? 1
+        : 'across';
   return years === second ? 1 : years === first ? 0 : 'across';
 }
 
