@@ -1,5 +1,6 @@
 /** A mortgage agreed for some years and amortized over more: the shorter time is a moment, and no term of the payments. */
 
+import { groupFound } from './pattern.ts';
 import type { FlatText, Span } from './flatText.ts';
 import type { AskedPlace } from './lexicon/placeRecord.ts';
 import { yearsOf } from './tokens.ts';
@@ -21,7 +22,7 @@ export interface AgreedTerm {
 /** @returns the time for which the terms of a loan are agreed, where it is repaid over a longer one */
 export function agreedTermOf(page: FlatText): AgreedTerm | undefined {
   if (!amortized.test(page.flat)) return undefined;
-  const told = [...page.flat.matchAll(agreed)].map((found) => Number(found[1] ?? found[2] ?? found[3]));
+  const told = [...page.flat.matchAll(agreed)].map((found) => Number(groupFound(found)));
   const [first] = told;
   if (first === undefined) return undefined;
   const years = yearsOf(page, first);

@@ -4,9 +4,9 @@ import type { ChangeRead, Moment } from './changeRead.ts';
 import { missedPayments } from './missedPayments.ts';
 import { momentOf, nearestMoment, twoMoments } from './momentOfChange.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
-import { pattern } from './pattern.ts';
+import { groupFound, pattern } from './pattern.ts';
 import { multipliedPayment, steppedPayment } from './steppedPayment.ts';
-import { yearsOf } from './tokens.ts';
+import { withoutRepeats, yearsOf } from './tokens.ts';
 
 const kindsOf = {
   newRate: 'rate',
@@ -52,14 +52,16 @@ export function changesOfText(page: Page): ChangeRead[] {
   return [...found.filter((each) => !isTold(each)), ...laterPayment(page, found), ...missedOnes];
 }
 
+const pause = '(?:suspension|pause|break|holiday|interruption|respite|gap|deferral)';
+const pauseBegins = new RegExp(
+  `⟨n(\\d+)⟩ payments (?:had|have|has) (?:already |then )?been (?:made|paid) (?:when|before|by the time) (?:the|this|that) ${pause}|(?:the|this|that) ${pause} (?:began|begins|started|starts|came|comes) (?:right |just |immediately )?after (?:⟨n(\\d+)⟩ payments|(?:the|her|his|their) ⟨o(\\d+)⟩ payment)`,
+);
+
 /** "Payments were suspended for half a year. … 50 payments had been made when the suspension began." */
 function pauseBegun(page: Page): Moment | undefined {
-  const pause = '(?:suspension|pause|break|holiday|interruption|respite|gap|deferral)';
-  const found = new RegExp(
-    `⟨n(\\d+)⟩ payments (?:had|have|has) (?:already |then )?been (?:made|paid) (?:when|before|by the time) (?:the|this|that) ${pause}|(?:the|this|that) ${pause} (?:began|begins|started|starts|came|comes) (?:right |just |immediately )?after (?:⟨n(\\d+)⟩ payments|(?:the|her|his|their) ⟨o(\\d+)⟩ payment)`,
-  ).exec(page.flat);
-  const token = Number(found?.slice(1).find((each) => each !== undefined) ?? NaN);
-  return found ? { after: tokenAt(page, token).value, taken: [{ token, role: 'after' }] } : undefined;
+  const found = groupFound(pauseBegins.exec(page.flat));
+  const token = Number(found);
+  return found === undefined ? undefined : { after: tokenAt(page, token).value, taken: [{ token, role: 'after' }] };
 }
 
 /** "The first 6 payments are missed out." */
@@ -110,9 +112,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
     best?.role === 'payment' && best.weight >= 9 && page.tokens[at]?.form === 'money' ? [at] : [],
   );
   // "… and then 320 a month. How many payments of 320 …?": once more.
-  const [first, second, third] = paid.filter(
-    (at, place) => !paid.slice(0, place).some((other) => tokenAt(page, other).value === tokenAt(page, at).value),
-  );
+  const [first, second, third] = withoutRepeats(page, paid);
   if (first === undefined || second === undefined || third !== undefined || found.length > 0) return [];
   if (tokenAt(page, first).value === tokenAt(page, second).value) return [];
   // "He saves 320 a month. After 20 years he takes out 2,000": no larger deposit.

@@ -203,15 +203,18 @@ function keptOtherwise(
   if (asked.has('newPayment')) return 'payments';
   if (
     plan.payment !== null &&
-    (plan.unknown === 'finalAmount' || plan.unknown === 'payments' || isSoughtAlone(plan, asked))
+    (plan.unknown === 'finalAmount' ||
+      plan.unknown === 'payments' ||
+      (plan.unknown === 'amount' && asksLoanAlone([...asked])))
   )
     return 'payment';
   return changes.some(({ kind }) => kind === 'rate') && !asked.has('difference') ? 'payments' : 'payment';
 }
 
-/** Which loan do told payments repay, where nothing but it and its interest is asked? They stay as they are told. */
-const isSoughtAlone = ({ unknown }: ReadPlan, asked: ReadonlySet<Asked>): boolean =>
-  unknown === 'amount' && [...asked].every((each) => ['amount', 'interest', 'totalPaid'].includes(each));
+const ofLoanAlone: ReadonlySet<Asked> = new Set<Asked>(['amount', 'interest', 'totalPaid']);
+
+/** Which loan do told payments repay, and nothing else but what it costs? Then they stay as they are told. */
+export const asksLoanAlone = (asked: readonly Asked[]): boolean => asked.every((each) => ofLoanAlone.has(each));
 
 const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {
   rate: 'newRate',

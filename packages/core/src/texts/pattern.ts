@@ -60,3 +60,7 @@ export function pattern(source: string): RegExp {
   // What ends with a blank ends before a word.
   return new RegExp(`(?<![a-z])(?:${compiled})${source.endsWith(' ') ? '' : '(?![a-z])'}`, 'g');
 }
+
+/** What the first group that takes part holds, of a pattern that says one thing in several ways. */
+export const groupFound = (found: RegExpMatchArray | null | undefined): string | undefined =>
+  found?.slice(1).find((each) => each !== undefined);

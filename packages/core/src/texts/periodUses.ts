@@ -2,7 +2,7 @@
 
 import type { FlatText, Span } from './flatText.ts';
 import { isAskedOfEach } from './periods.ts';
-import { pattern, wordClasses } from './pattern.ts';
+import { groupFound, pattern, wordClasses } from './pattern.ts';
 
 export interface PeriodUse {
   readonly token: number;
@@ -141,7 +141,7 @@ export function impliedFrequency(flat: string, told: readonly string[] = []): nu
   if (!found && asIt) return perYearOf[asIt[1]!];
   // An EMI is paid by the month.
   if (!found && /(?<![a-z])emis?(?![a-z])/.test(flat)) return 12;
-  const name = found?.[1] ?? found?.[2] ?? found?.[3];
+  const name = groupFound(found);
   return name === undefined ? ofFlat(flat, told) : perYearOf[name];
 }
 

@@ -1,5 +1,6 @@
 /** "220 a month for the first 18 months, then 300 until the debt is gone": a payment that is another from a moment on. */
 
+import { groupFound } from './pattern.ts';
 import type { ChangeRead } from './changeRead.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { yearsOf } from './tokens.ts';
@@ -64,7 +65,7 @@ const momentTold =
 /** "After three years she doubles the payment": told in words, so that the number of its moment stands for it. */
 export function multipliedPayment(page: Page): ChangeRead | undefined {
   const found = multiplied.exec(page.flat);
-  const times = grows[found?.slice(1).find((each) => each !== undefined) ?? ''];
+  const times = grows[groupFound(found) ?? ''];
   const sentence = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !sentence || times === undefined) return undefined;
   const away = (each: RegExpMatchArray): number => Math.abs(sentence.start + (each.index ?? 0) - found.index);

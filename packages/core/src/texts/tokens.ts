@@ -30,3 +30,10 @@ export const yearsIn: Readonly<Record<string, number>> = {
 /** The length of time that a token tells, in years; no number where it tells none. */
 export const yearsOf = ({ tokens }: { readonly tokens: readonly Token[] }, at: number): number =>
   (tokens[at]?.value ?? NaN) * (yearsIn[tokens[at]?.unit ?? ''] ?? NaN);
+
+/** The tokens without those that tell a number once more. */
+export const withoutRepeats = (
+  { tokens }: { readonly tokens: readonly Token[] },
+  all: readonly number[],
+): readonly number[] =>
+  all.filter((at, place) => all.findIndex((other) => tokens[other]!.value === tokens[at]!.value) === place);

@@ -3,7 +3,7 @@
 import { placeQuestions } from '../placedQuestions.ts';
 import { changesOfText } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
-import { readPlan } from '../onePlan.ts';
+import { asksLoanAlone, readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import type { ReadChange, ReadLink } from '../reading.ts';
 import { momentOf, type AskedPlan } from '../placesInPlan.ts';
@@ -19,8 +19,7 @@ export function readAmountThenChanged(page: Page): DraftReading | undefined {
   if (!isPaused && !page.signs.some(([sign]) => sign?.role === 'newRate')) return undefined;
   const placed = placeQuestions(page);
   // What is sought alone is sought with the change.
-  if (placed.every(({ asked }) => asked === 'amount' || asked === 'interest' || asked === 'totalPaid'))
-    return undefined;
+  if (asksLoanAlone(placed.map(({ asked }) => asked))) return undefined;
   const sole = readPlan(page, { questions: placed });
   const { plan, read } = sole;
   const [change] = plan.changes;

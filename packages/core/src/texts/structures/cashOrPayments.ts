@@ -1,5 +1,6 @@
 /** "13,000 now, or 250 a month for five years: which is worth more?": one sum held against what payments are worth today. */
 
+import { groupFound } from '../pattern.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { tokenAt, type Page } from '../page.ts';
@@ -23,7 +24,7 @@ const ofPayer =
 /** @returns nothing where a sum at once and payments are not told one against the other */
 export function readCashOrPayments(page: Page): DraftReading | undefined {
   const found = sumNow.exec(page.flat);
-  const cash = Number(found?.slice(1).find((each) => each !== undefined) ?? NaN);
+  const cash = Number(groupFound(found) ?? NaN);
   const sums = page.tokens.flatMap(({ form }, at) => (form === 'money' ? [at] : []));
   const [one, other, third] = sums;
   if (!found || one === undefined || other === undefined || third !== undefined || !sums.includes(cash))

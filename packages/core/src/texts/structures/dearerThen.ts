@@ -1,5 +1,6 @@
 /** "The wheel costs 46,000 now and prices rise 3 % a year. What will it cost in 8 years, and what must be put away for it?" */
 
+import { groupFound } from '../pattern.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Span } from '../flatText.ts';
@@ -65,7 +66,7 @@ export function readDearerThen(page: Page): DraftReading | undefined {
 }
 
 const tokenIn = (found: RegExpExecArray | null): number | undefined => {
-  const token = found?.slice(1).find((each) => each !== undefined);
+  const token = groupFound(found);
   return token === undefined ? undefined : Number(token);
 };
 

@@ -1,5 +1,6 @@
 /** Payments that begin later: a sum that first grows and is then drawn down, a debt on which nothing is paid at first. */
 
+import { groupFound } from '../pattern.ts';
 import { firstOrPeriod } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
@@ -170,10 +171,7 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
   const found = unpaid.exec(page.flat);
   // "Nothing is paid in the first three months …. The remaining 57 payments are equal."
   if (found && (theRest.test(page.flat) || paidThen.test(page.flat.slice(found.index))))
-    return toldTime(
-      page,
-      found.slice(1).find((each) => each !== undefined),
-    );
+    return toldTime(page, groupFound(found));
   const begins = beginsLater.exec(page.flat);
   // "The 60 payments begin in 13 months": the first of them falls then.
   const isFirst = begins !== null && /(?<![a-z])in ⟨t\d+⟩$/.test(begins[0]);
@@ -205,10 +203,7 @@ function readDrawnLater(page: Page): DraftReading | undefined {
   const first = lying || !isDrawn ? null : (firstThen.exec(page.flat) ?? drawsLater.exec(page.flat));
   const found = lying ?? first ?? (isDrawn ? putOff.exec(page.flat) : null);
   if (!found || /sav(?:e|es|ing)|deposits/.test(page.flat)) return undefined;
-  const time = toldTime(
-    page,
-    found.slice(1).find((each) => each !== undefined),
-  );
+  const time = toldTime(page, groupFound(found));
   const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
   if (!questions.every(({ asked }) => drawnAsked.has(asked))) return undefined;
   const paidOut = readPlan(page, {
@@ -275,10 +270,7 @@ function readPaidLater(page: Page): DraftReading | undefined {
   // What is deferred for so long has its first period then.
   const exact = found && !/^(?:start|begin|commenc|the first|first)/.test(found[0]);
   if (!found) return undefined;
-  const time = toldTime(
-    page,
-    found.slice(1).find((each) => each !== undefined),
-  );
+  const time = toldTime(page, groupFound(found));
   const token = time.token!;
   const questions = ownedQuestions(page, () => 1);
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;

@@ -10,7 +10,7 @@ import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import type { ReadLink, ReadPlan, Role } from '../reading.ts';
 import { impliedFrequency } from '../periodUses.ts';
-import { yearsOf } from '../tokens.ts';
+import { withoutRepeats, yearsOf } from '../tokens.ts';
 import {
   comparedBy,
   ownedQuestions,
@@ -54,7 +54,7 @@ const isFirstOf = ({ questions }: Page, { unit }: Question, from: number): boole
 
 /** "half of it every two weeks". */
 export function readHalved(page: Page): DraftReading | undefined {
-  const half =
+  const says =
     /(?:^|[\s])half (?:(?:of )?(?:it|this|that)(?![a-z])|(?:of )?(?:each|every|⟨e)|of the(?![a-z])|(?:of )?(?:his|her|their|its)|the|that|this|as much|a)|halv|one-half/.test(
       page.flat,
     );
@@ -64,8 +64,8 @@ export function readHalved(page: Page): DraftReading | undefined {
   const isMonthly =
     page.periods.some(({ use, perYear }) => use === 'frequency' && perYear === 12) ||
     impliedFrequency(page.flat) === 12;
-  const told = halfTold(page);
-  if ((!half && told === undefined) || !often || !isMonthly) return undefined;
+  const half = halfTold(page);
+  if ((!says && half === undefined) || !often || !isMonthly) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner =>
     asked === 'difference' || asked === 'choice' ? 'across' : asked === 'payment' ? 0 : 1,
   ).map((each) => {
@@ -80,18 +80,16 @@ export function readHalved(page: Page): DraftReading | undefined {
       page.flat.slice(each.unit.start, each.end),
     );
     if (each.asked === 'payment' && isOften && asks) return { ...each, owner: 1 as const };
-    // "How many monthly payments would there have been?"
-    const isOfMonthly = /⟨e(\d+)⟩/.exec(page.flat.slice(each.unit.start, each.unit.end))?.[1];
-    if (isOfMonthly !== undefined && tokenAt(page, Number(isOfMonthly)).value === 12 && each.owner === 1)
-      return { ...each, owner: 0 as const };
+    if (each.owner === 1 && namesMonths(page, each)) return { ...each, owner: 0 as const };
     const words = sentenceAt(page, each)?.text ?? '';
     return each.owner === 1 && /(?:each|either|both) ways?(?![a-z])/.test(words)
       ? { ...each, owner: 'each' as const }
       : each;
   });
   const spans = page.periods.filter(({ perYear }) => perYear === often.perYear);
+  const halves = half === undefined ? [] : [half];
   const first = readPlan(page, {
-    scope: without(...[...spans.map(({ token }) => token), ...(told ?? [])].map((token) => page.places[token]!)),
+    scope: without(...[...spans.map(({ token }) => token), ...halves].map((token) => page.places[token]!)),
     questions: questionsOf(questions, 0),
   });
   // A payment that is told is halved as it stands.
@@ -109,17 +107,23 @@ export function readHalved(page: Page): DraftReading | undefined {
       unknown: 'payments',
     },
     links,
-    (told ?? []).map((token) => [token, 'payment'] as const),
+    halves.map((token) => [token, 'payment'] as const),
     (question, plans) => savedByHalving(page, question, plans),
   );
 }
 
+/** "How many monthly payments would there have been?" */
+function namesMonths(page: Page, { unit }: PlacedQuestion): boolean {
+  const often = /⟨e(\d+)⟩/.exec(page.flat.slice(unit.start, unit.end))?.[1];
+  return often !== undefined && tokenAt(page, Number(often)).value === 12;
+}
+
 /** "Instead of 1,284.40 each month she pays 642.20 every two weeks": the token of the half, where it is told. */
-function halfTold(page: Page): readonly [number] | undefined {
+function halfTold(page: Page): number | undefined {
   const found = /instead of ⟨m(\d+)⟩[^.?!]{0,60} pays? ⟨m(\d+)⟩|⟨m(\d+)⟩ ⟨e\d+⟩ instead of ⟨m(\d+)⟩/.exec(page.flat);
   const [whole, half] = found ? [found[1] ?? found[4], found[2] ?? found[3]].map(Number) : [];
   if (whole === undefined || half === undefined) return undefined;
-  return Math.abs(tokenAt(page, whole).value - 2 * tokenAt(page, half).value) < 0.011 ? [half] : undefined;
+  return Math.abs(tokenAt(page, whole).value - 2 * tokenAt(page, half).value) < 0.011 ? half : undefined;
 }
 
 function savedByHalving(page: Page, question: Owned, plans: readonly ReadPlan[]): ReturnType<Across> {
@@ -173,7 +177,7 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   const hasBalloon = page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
   // "… but the balance is due with the 60th payment"
   const nths = nthsOf(page);
-  const [nth, more] = distinct(page, nths);
+  const [nth, more] = withoutRepeats(page, nths);
   const counted = near === undefined && more === undefined ? nth : undefined;
   const end = near ?? counted;
   // "What is owed when five years remain?" calls nothing in.
@@ -218,12 +222,6 @@ export function readCalledIn(page: Page): DraftReading | undefined {
 /** The payments and years that are named by their number. */
 const nthsOf = (page: Page): number[] =>
   page.tokens.flatMap(({ form }, at) => (form === 'nth' || isYear(page, at) ? [at] : []));
-
-/** Without those that are named again. */
-const distinct = (page: Page, tokens: readonly number[]): number[] =>
-  tokens.filter(
-    (at, place) => !tokens.slice(0, place).some((other) => tokenAt(page, other).value === tokenAt(page, at).value),
-  );
 
 /** "At the end of year 6", "… of the sixth year". */
 const isYear = ({ flat, places }: Page, at: number): boolean =>

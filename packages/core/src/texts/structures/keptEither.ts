@@ -72,6 +72,8 @@ function partNamed({ flat }: Page, { unit }: PlacedQuestion, placed: readonly Pl
   // A letter begins the next piece.
   const said = flat.slice(unit.start, unit.end + 2);
   const named = /(?<![a-z])(?:under|in|of|with)(?: case| part| way)? \(([a-h])\)/.exec(said)?.[1];
-  const at = placed.findIndex((each) => new RegExp(`(?<![a-z])${named}\\)\\W*$`).test(flat.slice(0, each.start)));
-  return named === undefined || at < 0 ? undefined : at;
+  if (named === undefined) return undefined;
+  const label = new RegExp(`(?<![a-z])${named}\\)\\W*$`);
+  const at = placed.findIndex((each) => label.test(flat.slice(0, each.start)));
+  return at < 0 ? undefined : at;
 }

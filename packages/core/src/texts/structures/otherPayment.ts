@@ -5,7 +5,7 @@ import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { comparedOf } from '../comparedOf.ts';
-import { pattern } from '../pattern.ts';
+import { groupFound, pattern } from '../pattern.ts';
 import type { Question } from '../question.ts';
 import type { RoleSign } from '../roles.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
@@ -38,7 +38,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   // "How many years until …? How many if they pay 1,650?" asks the same again.
   const own = page.questions.filter((each) => isIn([said], each));
   if (own.length > 0 && own.every(({ isSupposed }) => isSupposed)) return readAskedAgain(page);
-  const token = Number(found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[5]);
+  const token = Number(groupFound(found));
   // "After two years she pays 300 instead": it is paid from there on.
   if (found === told && page.signs[token]?.[0]?.role === 'newPayment') return undefined;
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {

@@ -1,5 +1,6 @@
 /** "450 is paid each month for two years; what payment over the following four clears it?": a debt in two times of paying. */
 
+import { groupFound } from '../pattern.ts';
 import { quoteOfToken } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
@@ -66,10 +67,7 @@ export function readPaidFirst(page: Page): DraftReading | undefined {
 
 /** The token of the time, or of the number of payments, that follow. */
 function followingIn({ flat }: Page): number | undefined {
-  const found = following
-    .exec(flat)
-    ?.slice(1)
-    .find((each) => each !== undefined);
+  const found = groupFound(following.exec(flat));
   return found === undefined ? undefined : Number(found);
 }
 

@@ -31,8 +31,7 @@ const isOneOnly = ({ flat }: Page): boolean =>
   (/sinking fund/.test(flat) && !/withdraw|retire|pension/.test(flat)) || (owes.test(flat) && !keeps.test(flat));
 
 /** "While saving he earns 5.1 %, afterwards 3.3 %": no rate that changes. */
-function hasOwnRates(page: Page): boolean {
-  const { saving, drawing } = partsOf(page);
+function hasOwnRates(page: Page, { saving, drawing }: Readonly<Record<Phase, readonly Span[]>>): boolean {
   const [one, other, third] = page.places.filter((_, at) => page.tokens[at]?.form === 'percent');
   const isInEach = one !== undefined && other !== undefined && isIn(saving, one) && isIn(drawing, other);
   return (
@@ -45,8 +44,8 @@ function hasOwnRates(page: Page): boolean {
 export function readPhases(told: Page): DraftReading | undefined {
   if (isOneOnly(told)) return undefined;
   // "While saving he earns 5.1 %, afterwards 3.3 %": each phase has its own.
-  const page = hasOwnRates(told) ? withoutNewRates(told) : told;
-  const parts = partsOf(page);
+  const parts = partsOf(told);
+  const page = hasOwnRates(told, parts) ? withoutNewRates(told) : told;
   const savesByAge = agesOf(page) !== undefined;
   const drawsForSoLong = hasTerm(page, parts.drawing) || drawnByAge(page) !== undefined;
   // "From now on 400 is taken out each month. How long does it last?"

@@ -1,5 +1,6 @@
 /** "If she raises the payment by 15 %, how many fewer are there?": the payment that is sought, and more of it each time. */
 
+import { groupFound } from '../pattern.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { comparedOf } from '../comparedOf.ts';
 import { readPlan } from '../onePlan.ts';
@@ -25,7 +26,7 @@ const ofSecond: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', '
 /** @returns nothing where no payment is sought, or it is raised by no share of it from the first */
 export function readRaisedByShare(page: Page): DraftReading | undefined {
   const found = raised.exec(page.flat);
-  const token = Number(found?.[1] ?? found?.[2] ?? found?.[3] ?? NaN);
+  const token = Number(groupFound(found) ?? NaN);
   const front = sentenceAt(page, { start: found?.index ?? 0, end: found?.index ?? 0 });
   if (
     !found ||

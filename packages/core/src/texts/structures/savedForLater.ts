@@ -1,5 +1,6 @@
 /** "She needs 12,000 a year for four years, the first in ten years; what must she save each year until then?" */
 
+import { groupFound } from '../pattern.ts';
 import { firstOrPeriod } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
@@ -24,7 +25,7 @@ const needs =
 /** @returns nothing where no deposits are asked for payments that begin at a told time */
 export function readSavedForLater(page: Page): DraftReading | undefined {
   const found = begins.exec(page.flat);
-  const wait = Number(found?.slice(1).find((each) => each !== undefined) ?? NaN);
+  const wait = Number(groupFound(found) ?? NaN);
   const questions = ownedQuestions(page, () => 1);
   const [only, more] = questions;
   const isSaved = only?.asked === 'payment' && more === undefined && saves.test(wordsOf(page, only));

@@ -6,7 +6,7 @@ import type { Span } from '../flatText.ts';
 import type { AskedPlace } from '../lexicon/placeRecord.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
-import { pattern } from '../pattern.ts';
+import { groupFound, pattern } from '../pattern.ts';
 import { paymentAfter, wholeNumber } from '../paymentCounts.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import { asAsked, momentOf } from '../placesInPlan.ts';
@@ -61,7 +61,7 @@ const stops = /(?<![a-z])(?:stops?|no more|nothing more|ceases?)(?![a-z])/;
 
 const isRegularAt = ({ flat, places }: Page, token: number): boolean => isRegular.test(flat.slice(places[token]!.end));
 
-const firstOf = (found: RegExpMatchArray): number => Number(found.slice(1).find((each) => each !== undefined));
+const firstOf = (found: RegExpMatchArray): number => Number(groupFound(found));
 
 /** The sums of a text by whether they go out; nothing where one of them is told otherwise. */
 function sumsOf(page: Page, asked: readonly Span[], payment: number): Map<number, boolean> | undefined {
