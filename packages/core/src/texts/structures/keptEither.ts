@@ -4,6 +4,7 @@ import { keepsEnd, keepsPayment } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
+import { asAsked, momentOf, rangeOf } from '../placesInPlan.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadPlan } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
@@ -19,9 +20,9 @@ const counts: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', 'la
 export function readKeptEither(page: Page): DraftReading | undefined {
   if (!says(keepsPayment, page.flat)) return undefined;
   const placed = placeQuestions(page);
-  const ways = waysOf(page, placed);
-  if (!ways.includes('end') || !ways.includes('payment')) return undefined;
-  const sole = readPlan(page, { questions: placed.filter((_, at) => ways[at] === 'before') });
+  const told = waysOf(page, placed);
+  if (!told.includes('end') || !told.includes('payment')) return undefined;
+  const sole = readPlan(page, { questions: placed.filter((_, at) => told[at] === 'before') });
   const { plan, read } = sole;
   const [change, more] = plan.changes;
   const isOne = change !== undefined && more === undefined && (change.kind === 'rate' || change.kind === 'extra');
@@ -29,6 +30,7 @@ export function readKeptEither(page: Page): DraftReading | undefined {
   if (read.missing.length > 0 || (plan.unknown !== 'payment' && plan.unknown !== 'payments')) return undefined;
   const kept = { ...plan, unknown: 'payment' as const, changes: [keeping(change, 'payments')], name: 'same end' };
   const same = { ...kept, changes: [keeping(change, 'payment')], name: 'same payment' };
+  const ways = placed.map((each, at): Way => (isByThen(each, kept, change.after) ? 'before' : told[at]!));
   const isThen = placed.map((each, at) => ways[at] === 'payment' && isStillToMake(page, each));
   const then = isThen.includes(true) ? paymentsAfterChange(same, same.changes[0]!) : undefined;
   const isWhole = placed.some((_, at) => ways[at] === 'each' || (ways[at] === 'payment' && !isThen[at]));
@@ -37,8 +39,17 @@ export function readKeptEither(page: Page): DraftReading | undefined {
     if (isThen[at]) return { ...each, asked: 'payments', place: undefined, owner: plans.length - 1 };
     return { ...each, owner: ways[at] === 'each' ? 'each' : ways[at] === 'payment' ? 1 : 0 };
   });
-  const all = plans.map((each): SolePlan => ({ ...sole, plan: each }));
+  const named = placed.flatMap(({ place }) => (place?.taken ?? []).map(({ token, role }) => [token, role] as const));
+  const roles = new Map([...named, ...sole.roles]);
+  const all = plans.map((each): SolePlan => ({ ...sole, plan: each, roles }));
   return readingOfPlans(page, all, questions, () => undefined);
+}
+
+/** Until the change both ways are one. */
+function isByThen({ place }: PlacedQuestion, plan: ReadPlan, after: number): boolean {
+  const asked = asAsked(plan, 0, undefined);
+  const last = rangeOf(place, asked, {})?.to ?? momentOf(place, asked);
+  return last !== undefined && last <= after;
 }
 
 /** Whether words stand in a text; they are looked for from its beginning each time. */
