@@ -55,6 +55,7 @@ export function agesOf(page: Page): Ages | undefined {
       told === undefined ||
       !(
         toldByAge.test(told) ||
+        isAgainAt(page, places[2]) ||
         /retire|(?<![a-z])(?:man|woman|[a-z]+er) of ⟨n|when (?:he|she) (?:is|was) ⟨n\d+⟩ and (?:put|invested|deposited|began|started)/.test(
           page.flat,
         )
@@ -68,6 +69,15 @@ export function agesOf(page: Page): Ages | undefined {
     return agesBetween(page, to - from, [token, lastToken]);
   }
   return undefined;
+}
+
+/** "From 35 to 60 … What has she at 60?" */
+function isAgainAt(page: Page, last: string | undefined): boolean {
+  const age = last === undefined ? undefined : tokenAt(page, Number(last)).value;
+  const named = page.flat.matchAll(
+    /(?<![a-z])(?:(?<!⟨p\d+⟩[^.;?]*)at|(?:she|he) is|turns|reaches) ⟨n(\d+)⟩(?=\W*$|[?,.;]| (?:he|she|they|it|the)(?![a-z]))/g,
+  );
+  return [...named].some(([, at]) => at !== last && tokenAt(page, Number(at)).value === age);
 }
 
 function agesBetween(page: Page, years: number, tokens: readonly (string | undefined)[]): Ages {

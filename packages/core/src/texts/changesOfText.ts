@@ -109,7 +109,9 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const stepped = found.length === 0 ? (steppedPayment(page) ?? multipliedPayment(page)) : undefined;
   if (stepped) return [stepped];
   const paid = page.signs.flatMap(([best], at) =>
-    best?.role === 'payment' && best.weight >= 9 && page.tokens[at]?.form === 'money' ? [at] : [],
+    best?.role === 'payment' && best.weight >= (isFromThere(page, at) ? 6 : 9) && page.tokens[at]?.form === 'money'
+      ? [at]
+      : [],
   );
   // "… and then 320 a month. How many payments of 320 …?": once more.
   const [first, second, third] = withoutRepeats(page, paid);
@@ -127,10 +129,22 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
   const behind = page.flat.slice(page.places[second]!.end, page.places[second]!.end + 60);
   const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t|^ (?:from then|thereafter)/.test(behind);
-  if (!moment || (!goesOn && !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)))
+  if (
+    !moment ||
+    (!goesOn &&
+      !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once|(?:beginning|starting) with)(?![a-z])/.test(
+        told,
+      ))
+  )
     return [];
   return [{ token: second, kind: 'new payment', instead: first, ...moment }];
 }
+
+/** "Beginning with the 25th deposit it puts by 450": a payment, though nothing says how often. */
+const isFromThere = ({ flat, places }: Page, at: number): boolean =>
+  /(?:from|beginning with|starting with) (?:the |her |his |their )?⟨o\d+⟩ (?:⟨e\d+⟩ )?(?:payment|deposit|month|instal?ment)(?: on(?:wards?)?)?,? (?:he|she|they|it|the [a-z]+) [a-z ]{3,16}$/.test(
+    flat.slice(0, places[at]!.start),
+  );
 
 /** "200 a month for 4 years. Then 350 for 6 years": the change comes when the time of the first is over. */
 function timeOfFirst(page: Page, first: number, second: number): Moment | undefined {

@@ -90,6 +90,15 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
         .at(-1) ?? '',
     );
   if (isOfThose && changesOfText(page).length > 0) return 'newPayment';
+  // "… and the payment that she must make then."
+  const isThen =
+    each.asked === 'payment' &&
+    !/before|both/.test(words) &&
+    /(?<![a-z])(?:then|from then on|from there on|from that (?:day|time|point|date|moment)(?: on)?|afterwards|thereafter|after (?:that|this|the [a-z]+))(?: on)?\W*$/.test(
+      words,
+    );
+  if (isThen && changesOfText(page).some(({ kind, token }) => kind !== 'new payment' && isBefore(page, token, each)))
+    return 'newPayment';
   // "… and adds a level sum each month. How large must this sum be?"
   const isLevelSum =
     each.asked === 'amount' &&
@@ -100,6 +109,8 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
   if (isLevelSum) return 'payment';
   return isOfInterest(page, each, words) ? 'interest' : undefined;
 }
+
+const isBefore = (page: Page, token: number, { start }: Question): boolean => page.places[token]!.start < start;
 
 const isSupposing = (sentence: { readonly text: string } | undefined): boolean =>
   /^\W*(?:and )?if [^?]*(?<![a-z])(?:were|was|instead|had)(?![a-z])/.test(sentence?.text ?? '');

@@ -13,6 +13,7 @@ import {
 } from './askedOfTold.ts';
 import { choiceIn } from './choiceAsked.ts';
 import { askedTwice } from './askedTwice.ts';
+import { ofFamily } from './familyAsked.ts';
 import type { Question } from './question.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
 import type { Asked } from './lexicon/questions/index.ts';
@@ -236,7 +237,7 @@ const takesWhat =
 function bestAsked(words: string, matches: readonly Match<Asked>[]): Match<Asked> | undefined {
   const supposed = / if (?!so )(?=[^?]*⟨[mptn]\d+⟩)/.exec(words)?.index ?? Infinity;
   const before = matches.filter(({ end }) => end <= supposed);
-  return bestOf(before.length > 0 ? before : matches);
+  return bestOf(ofFamily(words, before.length > 0 ? before : matches));
 }
 
 /** "Determine a) …", "Calculate: …": what to find comes behind it. */

@@ -35,6 +35,11 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue(
+    'fee',
+    12,
+    '(?:adds?|adding|puts?) {m}(?: (?:of|for|in) [a-z ]{3,16})? (?:to|on top of|on to) (?:what (?:is|he|she|they|it)|the (?:balance|debt|outstanding|remaining|sum|amount))',
+  ),
   cue('charge', 12, 'the charge (?:is|was|comes to|amounts to) {m}'),
   cue('amount', 12, '(?:interest|interest only|only interest|interest alone) is paid on {m}'),
   cue(

@@ -284,7 +284,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     'after the <o> (?:<e> )?@payment {p}',
     '(?:from|after) (?:the )?<on> [^.;?!]{0,40}rate (?:is|becomes|will be) {p}',
     '(?:rises?|rose|raised?|raises|falls?|fell|drops?|dropped|changes?|changed|goes (?:up|down)|went (?:up|down)|increases?|increased|lowered|cut|reduced|moves?|moved|climbs?|climbed|becomes?|reset(?:s)?|adjusted|adjusts|renewed|renews|renegotiated|switch(?:es|ed)?|jumps?|jumped|put up|brought down)(?! by half)(?: [a-z]+){0,3} (?:to|at|by going to) {p}',
-    '(?:cuts?|lowers|raises|reduces|puts|brings)(?: [a-z]+){0,3} to {p}',
+    '(?:cuts?|lowers|raises|reduces|puts|brings|lifts|increases|pushes|drops|decreases|revises|adjusts|resets|alters|changes|steps up|marks up|marks down|lifted|revised|altered|readjusted)(?: [a-z]+){0,3} to {p}',
     '(?:becomes|became) {p}',
     'from (?:the )?<o> (?:<e> )?(?:@payment|month) on(?:wards?)?,? (?:[a-z]+ ){0,3}(?:charges|asks|wants|is|at|demands) {p}',
     '(?<=[.;] |^)after <t>:? (?:only |it is |the rate is )?{p}',

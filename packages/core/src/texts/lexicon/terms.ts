@@ -19,6 +19,11 @@ export const timingCues: readonly Cue<Timing>[] = [
     9,
     'first (?:@payment|one|of (?:them|these|which))? ?(?:is |being |due |falls |payable |paid |made )*(?:on|at|upon|with) (?:collection|pick-?up|receipt|hand-?over|purchase|ordering|order|taking it home|moving in)',
   ),
+  cue(
+    'beginning',
+    9,
+    '(?:on|at|upon) (?:delivery|signing|collection|hand-?over|receipt|moving in|the start|the outset),? (?:[a-z]+ ){0,4}(?:the )?first of (?:the |its |her |his |their )?(?:<n>|<e>|these|those|them)',
+  ),
   cue('beginning', 9, ...savedFromNow),
   cue('beginning', 9, '(?:on|at) signing,? (?:together |along )?with the first'),
   cue(

@@ -57,7 +57,10 @@ export const waitSpans = (page: Page): Span[] =>
 
 /** "… so that after 20 years 1,500 can be withdrawn each month" */
 const isUntilThen = (page: Page, at: number): boolean =>
-  /so that after $/.test(page.flat.slice(0, page.places[at]!.start));
+  /so that after $/.test(page.flat.slice(0, page.places[at]!.start)) &&
+  !/^,? (?:nothing|no money|everything|all|the [a-z]+ is (?:empty|used up|exhausted|gone)|it is (?:empty|used up|exhausted|gone))(?![a-z])/.test(
+    page.flat.slice(page.places[at]!.end),
+  );
 
 /** The marks of the only rate and of its compounding. */
 export function rateSpans(page: Page): Span[] {

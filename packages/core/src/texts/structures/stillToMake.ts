@@ -110,13 +110,14 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
   if (!isKnown || second) return undefined;
   const other = otherFrom(page, plan);
-  const moment = change ? undefined : momentAsked(placed, plan);
+  // "How many payments are needed? What is owed after the 18th?": all of them, unless they are those that remain.
+  const isYet = placed.some((each) => isLeft(each) && yetToCome.test(wordsOf(page, each)));
+  const moment = change || !isYet ? undefined : momentAsked(placed, plan);
   const found = other ?? (change ? afterChange(plan, change) : { then: {}, plus: 0 });
   const k = other?.k ?? change?.after ?? moment;
   if (!found || k === undefined) return undefined;
   const raised = 'more' in found ? found.more : undefined;
-  if (raised !== undefined && !placed.some((each) => isLeft(each) && yetToCome.test(wordsOf(page, each))))
-    return undefined;
+  if (raised !== undefined && !isYet) return undefined;
   const questions = placed.map((each): Owned =>
     isLeft(each)
       ? { ...each, asked: 'payments', place: undefined, owner: 1 }

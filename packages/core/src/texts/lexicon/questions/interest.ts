@@ -29,6 +29,12 @@ export const interestAsked: readonly Cue<Asked>[] = [
     "(?:what|how much) (?:does|do|will|did) (?:the|her|his|their) (?:[a-z]+'s )?(?:credit|borrowing) cost(?: (?:him|her|them|it))? (?:in all|altogether|in total)?(?= ?[?.,]| and)",
   ),
   cue('financeCharge', 10, '^(?:the )?charge(?= ?(?:$|\\(|[.;?]))'),
+  cue('interest', 12, 'interest in (?:euros?|dollars?|pounds?|rupees|francs?|money|cash)(?![a-z])'),
+  cue(
+    'financeCharge',
+    14,
+    "(?:what|how much) does (?:he|she|they|it|the [a-z]+) pay (?:beyond|above|over|over and above|on top of|besides) (?:the|its|their) (?:[a-z]+(?:'s)? )?(?:value|price|cost)",
+  ),
   cue(
     'interest',
     16,

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    13,
+    '(?:what|how (?:large|much|high)) is (?:the|her|his|their|its) <e> (?:amount|sum|figure)(?! (?:owed|due|outstanding))',
+  ),
   cue('payment', 12, '(?:solve for|find|determine|calculate) the <e> payment(?= in (?:advance|arrears))'),
   cue('payment', 13, 'what are the <n> (?:kinds|sorts) of payment'),
   cue(
