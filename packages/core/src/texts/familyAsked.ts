@@ -17,6 +17,7 @@ const family = (head: string, ...may: Asked[]): Family => ({
 const families: readonly Family[] = [
   family('how much (?:total )?interest', 'interest', 'interestIn', 'totalInterest', 'difference', 'financeCharge'),
   family('how much (?:of the )?principal', 'principal', 'principalIn', 'difference', 'balance'),
+  family('by how many', 'difference'),
   family(
     'how many (?:⟨e\\d+⟩ )?(?:payments|instal?ments|deposits|withdrawals|months|years|weeks|quarters)',
     'payments',
@@ -31,6 +32,17 @@ const families: readonly Family[] = [
     'effectiveRate',
     'ratePerPayment',
     'flatRate',
+    'difference',
+    'choice',
+  ),
+  family(
+    '(?:what|which) (?:⟨e\\d+⟩ |equal |level )*(?:payments?|instal?ments?|rentals?|deposits?|withdrawals?)(?![^?]*(?:now|today|at once|immediately|then and there|settle|in full|single|one sum))',
+    'payment',
+    'newPayment',
+    'lastPayment',
+    'leftToPay',
+    'deposit',
+    'downPayment',
     'difference',
     'choice',
   ),

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    14,
+    '(?:final|last|closing|concluding|lump|single) (?:sum|amount|payment) of {m},? (?:is |to be |which is |being )?(?:paid|due|payable|made|falls due|falling due) (?:together |along )?(?:with|at) the (?:last|final)',
+  ),
+  cue(
+    'finalAmount',
     12,
     'pays <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)(?: for <t>)?,? and (?:then|finally|at the end) {m}',
   ),

@@ -11,6 +11,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:to|among|between|by|for|of) {n} (?:heirs|children|sons|daughters|brothers|sisters|partners|friends|families|grandchildren|cousins|nephews|nieces)',
   ),
   cue('ignored', 13, '^{n} (?:deposits|sums|payments|amounts),? <m> (?:today|now|at once)'),
+  cue(
+    'ignored',
+    13,
+    '(?:needed|required|necessary|there|available|enough) at {n}(?! (?:%|payments|instal|deposits|each|<m>))',
+  ),
   cue('payments', 10, '; {n} (?:of (?:them|these) )?(?:are|is) still to (?:be (?:paid|made)|come)'),
   cue(
     'payments',

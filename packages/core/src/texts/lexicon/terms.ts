@@ -24,6 +24,11 @@ export const timingCues: readonly Cue<Timing>[] = [
     9,
     '(?:on|at|upon) (?:delivery|signing|collection|hand-?over|receipt|moving in|the start|the outset),? (?:[a-z]+ ){0,4}(?:the )?first of (?:the |its |her |his |their )?(?:<n>|<e>|these|those|them)',
   ),
+  cue(
+    'beginning',
+    9,
+    '(?:beginning|starting|commencing|the first) (?:due |payable |paid )?(?:at|on|upon|with) (?:delivery|signing|collection|hand-?over|receipt|the outset|the signing)',
+  ),
   cue('beginning', 9, ...savedFromNow),
   cue('beginning', 9, '(?:on|at) signing,? (?:together |along )?with the first'),
   cue(

@@ -16,7 +16,6 @@ import { readDeferred } from './deferred.ts';
 import { readOtherOften } from './otherOften.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
-import { readOtherTerm, readToldOverAnother } from './otherTerm.ts';
 import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readAmountThenChanged } from './amountThenChanged.ts';
@@ -39,6 +38,7 @@ import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
 import { readToldPayment } from './toldPayment.ts';
+import { readSupposedOtherwise } from './supposedOtherwise.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
@@ -62,7 +62,6 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readSoldOn,
   readSpreadAgain,
   readRaisedByShare,
-  readOtherTerm,
   readPaidFirst,
   readTwoSizes,
   readCashOrPayments,
@@ -90,7 +89,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAgedStages,
   readTwoTerms,
   readOffers,
-  readToldOverAnother,
+  readSupposedOtherwise,
 ];
 
 export function readPlans(page: Page): DraftReading {

@@ -7,13 +7,6 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue('amount', 10, '^what was it(?: (?:originally|at first|at the start|before))?(?= ?\\?)'),
   cue('amount', 11, 'how much must be paid(?= (?:today|now|at once)| if <p>)'),
-  cue(
-    'amount',
-    14,
-    '(?:what|how much) (?:does|will|did|can|would) (?:he|she|they|the [a-z]+|[a-z]+) (?:get|receive|obtain|ask) for (?:it|them|the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
-    '(?:what|how much) (?:does|will|did|must|should|would|can) (?:he|she|they|the [a-z]+|[a-z]+) (?:pay|give|offer) for (?:the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
-    'what (?:is|was) the (?:selling |sale )?price of the (?:contract|note|claim)|(?:what|which) (?:single )?(?:sum|price) (?:is|would be) (?:a )?(?:fair|just)(?= ?[?,]| at )',
-  ),
   cue('amount', 10, '^(?:the )?(?:loan|mortgage)(?= ?[.;?])'),
   cue(
     'amount',
@@ -25,11 +18,6 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     14,
     'what (?:was|had been) (?:originally |first |once )?(?:paid|invested|deposited|put in)(?: originally| at first)? for (?:a|an|the|this|that|her|his|their) ',
     'what (?:would|did|does|will|should) (?:it|this|that|they|the [a-z -]{2,24}) (?:have )?costs? (?:(?:if (?:it were )?(?:bought|paid)(?: for)? )?(?:in|for) cash|as a cash purchase)(?= ?[?,])',
-  ),
-  cue(
-    'amount',
-    16,
-    '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) (?!remaining|rest|outstanding|unpaid|other)[a-z]+',
   ),
   cue(
     'amount',

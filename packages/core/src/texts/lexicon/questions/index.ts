@@ -9,6 +9,7 @@ import { interestAsked } from './interest.ts';
 import { laterPaymentsAsked } from './laterPayments.ts';
 import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
+import { pricesAsked } from './prices.ts';
 import { principalAsked } from './principal.ts';
 import { ratesAsked } from './rates.ts';
 import { timesAsked } from './times.ts';
@@ -24,6 +25,7 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...principalAsked,
   ...totalsAsked,
   ...owedAsked,
+  ...pricesAsked,
   ...amountsAsked,
   ...whatIsThereAsked,
   ...endsAsked,

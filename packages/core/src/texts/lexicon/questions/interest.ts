@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
+    18,
+    '(?:what|how much) does (?:the|her|his|their|this) (?:account|bank|fund|society|building society|credit union|interest) (?:contribute|add|put in|credit)(?= ?[?,.;]| to| in| over)',
+  ),
+  cue(
+    'interest',
     14,
     'by how much (?:do|does|will|did) (?:all )?(?:the |all )?(?:payments|instal?ments)(?: (?:together|in all|put together))? exceed the (?:amount|sum|loan|principal)',
     '^(?:and )?(?:by )?how much (?:does|did|will|has|is) (?:the (?:money|sum|investment|deposit)|it) (?:grow|grown|gained?|increased?)(?: by)?(?= ?\\?)',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('newPayment', 14, 'what are the (?:later|new|remaining|following|subsequent) ones(?= ?[?,])'),
   cue(
     'lastPayment',
     15,

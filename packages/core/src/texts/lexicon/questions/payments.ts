@@ -7,6 +7,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
     13,
+    '(?:how much|what) (?:would|will|does|did|could|should) (?:he|she|they|it|one|the [a-z]+|[a-z]+) (?:then )?(?:have|need) to (?:save|deposit|pay in|put (?:in|by|aside|away)|set aside|contribute|lay (?:by|aside|away))(?! (?:by|when|before))',
+  ),
+  cue(
+    'payment',
+    13,
     '(?:what|how (?:large|much|high)) is (?:the|her|his|their|its) <e> (?:amount|sum|figure)(?! (?:owed|due|outstanding))',
   ),
   cue('payment', 12, '(?:solve for|find|determine|calculate) the <e> payment(?= in (?:advance|arrears))'),

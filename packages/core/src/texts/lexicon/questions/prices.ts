@@ -1,0 +1,24 @@
+/** Words that ask for what payments to come are worth to whoever buys or sells them. */
+
+import { cue, type Cue } from '../record.ts';
+import type { Asked } from './asked.ts';
+
+export const pricesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    15,
+    '(?:what|how much) (?:would|could|can|should|must|may) (?:he|she|they|it|an? [a-z]+|the [a-z]+) (?:(?:have|have had) )?(?:to )?(?:pay|paid|give|given|bid|offer) (?:(?:for|to (?:get|earn|have|receive)) )(?:an? )?(?:<e> )?(?:return|yield|rate) of',
+  ),
+  cue(
+    'amount',
+    14,
+    '(?:what|how much) (?:does|will|did|can|would) (?:he|she|they|the [a-z]+|[a-z]+) (?:get|receive|obtain|ask) for (?:it|them|the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
+    '(?:what|how much) (?:does|will|did|must|should|would|can) (?:he|she|they|the [a-z]+|[a-z]+) (?:pay|give|offer) for (?:the (?:contract|note|claim|mortgage|remaining payments))(?= ?\\?)',
+    'what (?:is|was) the (?:selling |sale )?price of the (?:contract|note|claim)|(?:what|which) (?:single )?(?:sum|price) (?:is|would be) (?:a )?(?:fair|just)(?= ?[?,]| at )',
+  ),
+  cue(
+    'amount',
+    16,
+    '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) (?!remaining|rest|outstanding|unpaid|other)[a-z]+',
+  ),
+];
