@@ -159,7 +159,10 @@ export function meantQuestions(page: Page): Question[] {
     )
       return [{ ...each, asked: deposit }];
     // "It has lain in the bank for 7 years. What is it now?"
-    const isPaid = isOften || /(?:payments?|instal|deposits|rental)(?![a-z])/.test(page.flat);
+    const isPaid =
+      isOften ||
+      /(?:payments?|instal|deposits|rental)(?![a-z])/.test(page.flat) ||
+      named.some(({ asked }) => asked === 'payment');
     if (each.asked === 'newPayment' && !isPaid) return [{ ...each, asked: 'finalAmount' }];
     // "What was the payment, and what does it become?"
     if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))

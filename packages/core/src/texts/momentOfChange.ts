@@ -189,6 +189,7 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
         isInAll(page, at) ||
         isItsOwn(page, token, at) ||
         isThenFor(page, token, at) ||
+        isGoneOn(page, token, at) ||
         isOfOther(page, token, at)
       )
         return [];
@@ -220,7 +221,10 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
   // "once three years are over (so from the 37th deposit on)": both say the same.
   const same = found.filter(
     ({ at, distance }) =>
-      at !== best.at && distance < best.distance + 40 && (!isTermLike(page, at) || isLater(page, at)),
+      at !== best.at &&
+      !isMore(page, at) &&
+      distance < best.distance + 40 &&
+      (!isTermLike(page, at) || isLater(page, at)),
   );
   const exact = [best, ...same].find((each) => 'after' in each.moment) ?? best;
   const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
@@ -280,6 +284,13 @@ const isItsOwn = (page: Page, token: number, at: number): boolean =>
   page.signs[token]?.[0]?.role !== 'extra' &&
   /^(?: (?:compounded|convertible)(?= ⟨e)| where (?:it|they) (?:then )?(?:stays?|remains?|lies?)(?= for)|,? (?:and )?(?:(?:at|on) the (?:end|start|beginning|first day|last day) of )?⟨[ae]\d+⟩|,(?= where)| each){0,4},?(?: and (?:then )?(?:goes|went|going|carries|keeps|continues)(?: on)?)? for $/.test(
     page.flat.slice(page.places[token]!.end, page.places[at]!.start),
+  );
+
+/** "… falls to 2.8 %, and she goes on for eight more years": how long it lasts then. */
+const isGoneOn = ({ flat, places }: Page, token: number, at: number): boolean =>
+  at > token &&
+  /(?:goes|going|went|carries|keeps|continues|carried)(?: on)?(?: [a-z]+ing)? for $/.test(
+    flat.slice(0, places[at]!.start),
   );
 
 /** "10 years at 6 % and then for 5 at 7.2 %": how long the new rate holds. */

@@ -118,7 +118,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
     11,
-    '(?<=(?:loan|mortgage|debt|owes?|borrow)[^?]*)(?:pays?|paid|paying) {m} off(?= ?[,.;]| (?:at|in|with|then|after))',
+    '(?<=(?:loan|mortgage|debt|owes?|borrow|financed|payments)[^?]*)(?:pays?|paid|paying) {m} off(?= ?[,.;]| (?:at|in|with|then|after))',
   ),
   cue('extra', 13, '(?:pays?|paid|paying) {m} off (?:the|her|his|their|its|this|that) (?:loan|mortgage|debt)'),
   cue(

@@ -13,7 +13,7 @@ import { comparedBy, readingOfPlans, wordsOf, type Owned } from './severalPlans.
 import { secondPlan, stopped } from './stages.ts';
 
 const leavesIt =
-  /(?<![a-z])(?:leav(?:es?|ing)|untouched|nothing (?:more|further)|no (?:more|further) (?:deposits|payments|contributions)|(?:lets?|letting) it|stays? (?:there|in))(?![a-z])/;
+  /(?<![a-z])(?:leav(?:es?|ing)|untouched|nothing (?:more|further)|(?:after that|after which|afterwards|thereafter|from then on),? (?:he |she |they )?(?:pays? (?:in )?|saves? |puts? in |adds? )?nothing|no (?:more|further) (?:deposits|payments|contributions)|(?:lets?|letting) it|stays? (?:there|in))(?![a-z])/;
 /** "until she is 65", "at age 25", "her 30th birthday": no share, no count of payments. */
 const age =
   /(?<![a-z])(?:ages?|aged|at|from|until|till|to|is|turns?|turned|her|his|their|by|reaches|since) (\d\d)(?:st|nd|rd|th)?(?![\d%]|[.,]\d| ?(?:%|per|percent|payments?|deposits?|instal|months|quarters|years(?! old)|times|equal|monthly|quarterly))/g;
@@ -41,7 +41,10 @@ export function agesTold(page: Page): AgeTold[] {
 
 /** @returns nothing where the text does not tell of three ages, saving and leaving alone */
 export function readAgedStages(page: Page): DraftReading | undefined {
-  if (!leavesIt.test(page.flat) || !/(?<![a-z])(?:age|aged|birthday|old|until (?:she|he) is)(?![a-z])/.test(page.flat))
+  if (
+    !leavesIt.test(page.flat) ||
+    !/(?<![a-z])(?:age|aged|birthday|old|turns|turned|until (?:she|he) is)(?![a-z])/.test(page.flat)
+  )
     return undefined;
   const [from, until, end, more] = agesTold(page);
   const isOther = ({ form }: Page['tokens'][number], at: number): boolean =>
@@ -81,16 +84,17 @@ export function readAgedStages(page: Page): DraftReading | undefined {
     readingOfPlans(
       page,
       [first, then],
-      questions.map((each) => owned(page, each, until)),
+      questions.map((each) => owned(page, each, until, end)),
       (each, all) => comparedBy(page, each, all),
     )
   );
 }
 
 /** "What is there at 35?" asks of the first stage. */
-const owned = (page: Page, question: PlacedQuestion, until: AgeTold): Owned => ({
-  ...question,
-  asked: 'finalAmount',
-  owner:
-    until.tokens.some((at) => isIn([question.unit], page.places[at]!)) || stopped.test(wordsOf(page, question)) ? 0 : 1,
-});
+function owned(page: Page, question: PlacedQuestion, until: AgeTold, end: AgeTold): Owned {
+  const names = ({ tokens }: AgeTold): boolean => tokens.some((at) => isIn([question.unit], page.places[at]!));
+  // "How much has he at 50, and at 67?"
+  if (names(until) && names(end)) return { ...question, asked: 'finalAmount', owner: 'each' };
+  const isThen = names(until) || stopped.test(wordsOf(page, question));
+  return { ...question, asked: 'finalAmount', owner: isThen ? 0 : 1 };
+}

@@ -12,7 +12,7 @@ import { yearsOf } from '../tokens.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
-  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|(?<![a-z])interest only is paid|interest alone (?:on [^.;?]{3,40} )?is paid|interest (?:only|alone) (?=(?:for|in|during|over) [^.?!]{0,40}(?:,|and) then)/g;
+  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just) (?:has to |have to |need |needs to )?pays? (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|(?<![a-z])interest only is paid|interest alone (?:on [^.;?]{3,40} )?is paid|interest (?:only|alone) (?=(?:for|in|during|over) [^.?!]{0,40}(?:,|and) then)/g;
 const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
 const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =

@@ -3,14 +3,15 @@
  * in it that a later question supposes, and with another sought. What the first plan seeks is taken from its answer.
  */
 
+import { agesOf } from '../ages.ts';
 import type { ChangeRead } from '../changeRead.ts';
 import { changesOfText } from '../changesOfText.ts';
 import { comparedOf } from '../comparedOf.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
-import { askingNothing, tokenAt, withoutNewRates, type Page } from '../page.ts';
-import { paymentsTold } from '../paymentCounts.ts';
+import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
+import { paymentsTold, wholeNumber } from '../paymentCounts.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import { quantitySought } from '../quantitySought.ts';
 import type { ReadArgs, ReadLink, ReadPlan, ReadRate, Role, Unknown } from '../reading.ts';
@@ -79,6 +80,26 @@ function sumLike(plan: ReadPlan, value: number): (typeof sums)[number] | undefin
   return nearest ?? sums.find((each) => each === plan.unknown);
 }
 
+/** "… if she had begun at 22?" */
+const isAge = ({ flat, places }: Page, at: number): boolean =>
+  /(?:at|aged?|turned|turns|(?:she|he|they) (?:is|are|was|were)) (?:age |the age of )?$/.test(
+    flat.slice(0, places[at]!.start),
+  );
+
+/** The payments from another age on, or until another. */
+function paymentsFromAge(page: Page, token: number, { payments, paymentsPerYear }: ReadPlan): number | undefined {
+  const [from, until] = (agesOf(page)?.tokens ?? []).map((at) => tokenAt(page, at).value);
+  const age = tokenAt(page, token).value;
+  if (from === undefined || until === undefined || payments !== wholeNumber((until - from) * paymentsPerYear))
+    return undefined;
+  const words = sentenceAt(page, page.places[token]!)?.text ?? '';
+  const begins = /(?:beg[aiu]n|begins?|start(?:s|ed)?|wait(?:s|ed)?)(?![a-z])/.test(words);
+  const ends = /(?:stop(?:s|ped)?|retire[sd]?|until|till|up to|goes on|went on|ended|ends)(?![a-z])/.test(words);
+  // "If she waits until she is 35, …" begins then.
+  const years = begins ? until - age : ends ? age - from : 0;
+  return years > 0 ? wholeNumber(years * paymentsPerYear) : undefined;
+}
+
 /** The slot that a number fills, and with what. */
 function filledBy(
   page: Page,
@@ -89,6 +110,10 @@ function filledBy(
   const [sign] = page.signs[token] ?? [];
   if (sign && sign.weight >= 9 && !mayFill.has(sign.role)) return undefined;
   if (form === 'percent') return { slot: 'rate', is: {}, role: 'rate' };
+  if (form === 'count' && isAge(page, token)) {
+    const payments = paymentsFromAge(page, token, plan);
+    return payments === undefined ? undefined : { slot: 'payments', is: { payments }, role: 'duration' };
+  }
   if (form !== 'money') {
     const payments = paymentsTold(page, token, plan.paymentsPerYear);
     return payments === null || payments === plan.payments
@@ -109,7 +134,7 @@ const rateLike = ({ plan, read }: SolePlan, asked: readonly Owned[]): ReadRate =
 
 /** "What would it be over seven years?" asks again what was asked. */
 const itAgain =
-  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big)) (?:would|will|could|must|is|are) (?:it|they|that|this)(?: (?:then|now))?(?: (?:be|take|have (?:to be|been)))? (?:if|over|for|at|with|in|were|should)(?![a-z])/;
+  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big|many))(?: (?:would|will|could|must|is|are) (?:it|they|that|this)(?: (?:then|now))?(?: (?:be|take|have (?:to be|been)))?)? (?:if|over|for|at|with|in|were|should)(?![a-z])/;
 
 const sooner = /sooner|earlier|longer|later|fewer|quicker|faster|shorter|how many more|how much time/;
 
