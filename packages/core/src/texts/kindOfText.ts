@@ -1,6 +1,7 @@
 /** Which kind of case a text tells. */
 
 import type { Asked } from './lexicon/questions/index.ts';
+import { growthIn } from './growth.ts';
 import type { Page, Scope } from './page.ts';
 import type { ReadKind } from './reading.ts';
 
@@ -52,8 +53,10 @@ export function kindOfText(
   const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) =>
     asked.has(each as Asked),
   );
+  // "What is the effective rate? How long does money take to double?": of a sum, whatever it is.
+  const doubles = growthIn(page) !== undefined && (asked.has('howLong') || asked.has('years'));
   if (!amounts && rates && (!paid || (isBare(page) && asksRate)))
-    return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
+    return { kind: !doubles && (asksRate || asked.size === 0) ? 'convert' : 'lump-sum' };
   if (isFlat(page, scope, { said: of('flat') > 0, asked: asked.has('flatRate'), rates, paid })) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };

@@ -1,5 +1,6 @@
 /** A plan put together from its terms: the amount from the price, the count from the years, and what is sought. */
 
+import { growthIn } from './growth.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { amountOf, numberOf, type BuiltAmount } from './amountOfTerms.ts';
 import { beyond, paidInAll, sharedOut, timesPaid } from './paidInAll.ts';
@@ -122,21 +123,6 @@ function grownTo(amount: number | null, times: number | undefined, earned: numbe
 function evenly(periods: number, perYear: number): number {
   const isWhole = (each: number): boolean => Number.isInteger(wholeNumber((periods / perYear) * each));
   return [perYear, 1, 2, 4, 12, 52, 365].find(isWhole) ?? perYear;
-}
-
-/** "double", "treble": so many times the amount. */
-export function growthIn({ flat, tokens }: Pick<Page, 'flat' | 'tokens'>): number | undefined {
-  // "one and a half times its value"
-  const times = /⟨n(\d+)⟩ times (?:its|the|that|as much|what)/.exec(flat)?.[1];
-  if (times !== undefined) return tokens[Number(times)]?.value;
-  if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as (?:much|large|big|great)|his|her|what))/.test(flat))
-    return 2;
-  if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
-    return 3;
-  if (/(?:increase|grow|rise|gain|go up)s? by (?:a )?half|half as much again|one and a half times/.test(flat))
-    return 1.5;
-  if (/(?:^|[^a-z])(?:quadrupl(?:e|es|ed|ing)|four times (?:its|the|that|as much|what))/.test(flat)) return 4;
-  return undefined;
 }
 
 const slots: Readonly<Record<ReadPlan['kind'], readonly Unknown[]>> = {

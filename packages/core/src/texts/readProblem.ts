@@ -5,7 +5,7 @@ import { answersOf, sidesOf, whyNot } from './answers.ts';
 import { choice, doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { originOf } from './flatText.ts';
-import { growthIn } from './planOfTerms.ts';
+import { growthIn } from './growth.ts';
 import { readPlans } from './structures/index.ts';
 import { readPage, type Page } from './page.ts';
 import type { Settled } from './settled.ts';

@@ -31,7 +31,7 @@ export const savedFromNow: readonly string[] = [
 
 /** "How much must she set aside on the child's birth?": asked is one sum. */
 export const setAsideAtBirth =
-  "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:his|her|their|the|a) (?:[a-z']+ )?(?:birth|christening)(?! ?day)";
+  "how much must [^?⟨]{2,40}(?:set aside|put away|put aside|invest|deposit|pay in)(?:[^?]|⟨[pe]\\d+⟩){0,60} (?:on|at) (?:the day of )?(?:his|her|their|the|a|[a-z]+'s) (?:[a-z']+ )?(?:birth|christening)(?! ?day)";
 
 /** "120,000 buys an annuity": what is given for an income is drawn down. */
 export const putForIncome: readonly string[] = [

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue('amount', 8, '(?:has|have|had) (?:already |so far |by now )?saved(?: up)? {m}(?= ?[.;])'),
   cue('payment', 12, '(?:of which|payments\\.) the first <n> are {m}(?= ?[.,;]| each)'),
   cue('payment', 14, 'price (?:of (?:an?|the) [a-z ]+ )?(?:is|was) (?:quoted|given|advertised|stated) as {m} <[ea]>'),
   cue(

@@ -1,6 +1,8 @@
 /** Payments that begin later: a sum that first grows and is then drawn down, a debt on which nothing is paid at first. */
 
-import { groupFound } from '../pattern.ts';
+import { agesOf } from '../ages.ts';
+import { setAsideAtBirth } from '../lexicon/kindAndRole.ts';
+import { groupFound, pattern } from '../pattern.ts';
 import { firstOrPeriod } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
@@ -264,21 +266,40 @@ function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 
   };
 }
 
+const atBirth = pattern(setAsideAtBirth);
+
+/** "How much must be put away on the day of her birth, so that she has 1,000 a month from her 18th birthday on?" */
+function setAsideFromBirth(page: Page): ToldTime | undefined {
+  if (
+    page.flat.search(atBirth) < 0 ||
+    !/(?:from|on|after) (?:his|her|their|the) (?:⟨o\d+⟩|\d\dth) birthday/.test(page.flat)
+  )
+    return undefined;
+  const ages = agesOf(page);
+  return ages && { years: ages.years, token: ages.tokens[0] };
+}
+
 /** A sum today for payments that end no periods: the first says when they begin. */
 function readPaidLater(page: Page): DraftReading | undefined {
   const found = drawnAfter.exec(page.flat) ?? later.exec(page.flat);
   // What is deferred for so long has its first period then.
-  const exact = found && !/^(?:start|begin|commenc|the first|first)/.test(found[0]);
-  if (!found) return undefined;
-  const time = toldTime(page, groupFound(found));
-  const token = time.token!;
+  const birth = found ? undefined : setAsideFromBirth(page);
+  const exact = birth !== undefined || (found && !/^(?:start|begin|commenc|the first|first)/.test(found[0]));
+  const time = birth ?? (found ? toldTime(page, groupFound(found)) : undefined);
+  if (!time) return undefined;
   const questions = ownedQuestions(page, () => 1);
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;
-  const place = page.places[token]!;
-  const drawn = readPlan(page, { scope: without(place), as: 'drawing-down', questions: questionsOf(questions, 0) });
+  const spans = spansOfTime(page, time);
+  const drawn = readPlan(page, {
+    scope: without(...spans),
+    as: 'drawing-down',
+    questions: questionsOf(questions, 0),
+    isAgeless: true,
+  });
   const { plan: told } = drawn;
   // Payments at the end begin a period before the first of them falls.
-  const isEnd = page.timings.some(({ says, start, end }) => says === 'end' && (start > place.start || end < place.end));
+  const isInside = (each: Span): boolean => spans.some(({ start, end }) => each.start <= start && each.end >= end);
+  const isEnd = page.timings.some((each) => each.says === 'end' && !isInside(each));
   const plan: ReadPlan = { ...told, timing: isEnd ? 'end' : 'beginning' };
   const before = time.years - (isEnd && !exact ? 1 / plan.paymentsPerYear : 0);
   // The first payment a period from now is late in nothing.
@@ -293,12 +314,12 @@ function readPaidLater(page: Page): DraftReading | undefined {
     plan: { ...plan, name: 'drawing', unknown: 'amount' },
     read: { ...drawn.read, missing: [] },
   };
-  const second: SolePlan = { ...first, plan: grown, roles: new Map([[token, 'duration']]) };
+  const second: SolePlan = { ...first, plan: grown, roles: new Map(rolesOfTime(time)) };
   const reading = readingOfPlans(page, [first, second], questions, (question, plans) =>
     comparedBy(page, question, plans),
   );
   // "At the end of each month, beginning three years from now": then the first falls, or its month begins.
-  const isUnclear = isEnd && !exact && !/first/.test(found[0]);
+  const isUnclear = isEnd && !exact && !/first/.test(found?.[0] ?? '');
   return isUnclear ? { ...reading, doubts: [...reading.doubts, firstOrPeriod] } : reading;
 }
 

@@ -1,5 +1,6 @@
 /** "How many payments are there? After how many is the balance first below 7,500?": the same debt, to its end and to a sum. */
 
+import { roundTo } from '../../money/roundMoney.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
@@ -11,12 +12,24 @@ import { ownedQuestions, type Owned } from './severalPlans.ts';
 const downTo =
   /(?:balance|debt|loan|mortgage|owed?|owes|outstanding)(?![a-z])[^?⟨]{0,40}(?:below|under|less than|down to|fall(?:s|en)? to|reduced to|only) (?:only )?⟨m(\d+)⟩/;
 
+/** "… until half the loan is repaid". */
+const halfPaid =
+  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this) (?:loan|debt|mortgage|principal|sum)(?: borrowed)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])/;
+const paidShare: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  'a third': 1 / 3,
+  'one third': 1 / 3,
+  'a quarter': 1 / 4,
+  'three quarters': 3 / 4,
+};
+
 const asksTime = new Set(['payments', 'years', 'howLong']);
 
 /** @returns nothing where a debt is not followed to a sum in a question of its own, beside others */
 export function readPaidDownTo(page: Page): DraftReading | undefined {
-  const asking = page.sentences.find(({ asks, text }) => asks && downTo.test(text));
+  const asking = page.sentences.find(({ asks, text }) => asks && (downTo.test(text) || halfPaid.test(text)));
   const token = Number(downTo.exec(asking?.text ?? '')?.[1] ?? NaN);
+  const share = paidShare[halfPaid.exec(asking?.text ?? '')?.[1] ?? ''];
   const own = page.questions.filter((each) => asking && isIn([asking], each));
   const [time, more] = own;
   const isBeside = page.questions.some((each) => sentenceAt(page, each) !== asking);
@@ -26,7 +39,8 @@ export function readPaidDownTo(page: Page): DraftReading | undefined {
   const { plan, read } = first;
   const isKnown = plan.kind === 'borrowing' && plan.finalAmount === 0 && read.missing.length === 0 && !plan.changes[0];
   const isPaid = plan.payment !== null || plan.payments !== null;
-  if (!isKnown || !isPaid || plan.amount === null || plan.amount <= tokenAt(page, token).value) return undefined;
+  const left = share === undefined ? tokenAt(page, token).value : roundTo((plan.amount ?? 0) * (1 - share), 2);
+  if (!isKnown || !isPaid || plan.amount === null || plan.amount <= left) return undefined;
   const links: ReadLink[] = plan.payment === null ? [{ field: 'payment', fromPlan: 0, quantity: 'payment' }] : [];
   const questions = ownedQuestions(page, (each) => (isIn([asking], each) ? 1 : 0)).map((each): Owned =>
     each.owner === 1 ? { ...each, place: undefined } : each,
@@ -35,9 +49,9 @@ export function readPaidDownTo(page: Page): DraftReading | undefined {
     page,
     { ...first, plan: { ...plan, name: 'to the end' } },
     questions,
-    { name: 'down to the sum', finalAmount: tokenAt(page, token).value, payments: null, unknown: 'payments' },
+    { name: 'down to the sum', finalAmount: left, payments: null, unknown: 'payments' },
     links,
-    [[token, 'finalAmount']],
+    share === undefined ? [[token, 'finalAmount']] : [],
     () => undefined,
   );
 }

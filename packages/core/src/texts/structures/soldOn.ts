@@ -7,13 +7,15 @@ import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { momentOf } from '../placesInPlan.ts';
 import type { ReadLink, ReadPlan, ReadRate } from '../reading.ts';
 import { without } from './followers.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 const claim =
   '(?:contract|note|claim|agreement|mortgage note|annuity|loan contract|promissory note|(?:remaining|outstanding|rest of the|other) payments)';
 const sold = new RegExp(
   `(?<![a-z])(?:(?:sells?|sold|passes? on|transfers?|assigns?|discounts?|buys?|bought|purchases?) (?:on )?(?:the|her|his|their|its|this|that) ${claim}|${claim} (?:is|was|can be|could be|are|were|be) (?:then )?(?:sold|bought|transferred|assigned|passed on|discounted))(?![a-z])[^.?!]{0,80}?(?:wants?|wanting|earns?|to earn|requires?|requiring|yields?|to yield|expects?|asks?|demands?|to return|makes?|at|on the basis of)(?: an?)?(?: (?:return|yield|rate|nominal|interest) of| to earn| to make| nominal| a nominal| for)* ⟨p(\\d+)⟩`,
 );
+
+const ofLoan = /(?<![a-z])(?:advanced|lent|borrowed|originally|original loan)(?![a-z])/;
 
 const prices: ReadonlySet<string> = new Set(['amount', 'finalAmount', 'balance', 'price']);
 
@@ -23,8 +25,8 @@ export function readSoldOn(page: Page): DraftReading | undefined {
   const token = Number(found?.[1]);
   const told = found && sentenceAt(page, page.places[token]!);
   if (!found || !told) return undefined;
-  const questions = ownedQuestions(page, ({ asked, unit }) =>
-    prices.has(asked) && unit.end > found.index ? 1 : 0,
+  const questions = ownedQuestions(page, (each) =>
+    prices.has(each.asked) && each.unit.end > found.index && !ofLoan.test(wordsOf(page, each)) ? 1 : 0,
   ).map((each) => (each.owner === 1 ? { ...each, asked: 'amount' as const, place: undefined } : each));
   const first = readPlan(page, { scope: without(told), questions: questionsOf(questions, 0) });
   const { plan, read } = first;

@@ -20,10 +20,14 @@ import type { Sentence } from '../sentences.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { follow, without } from './followers.ts';
 import { rateThen } from './otherRate.ts';
-import { ownedQuestions, questionsOf, type Owned, type Owner } from './severalPlans.ts';
+import { ownedQuestions, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const supposes =
-  /(?<![a-z])(?:would|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had)(?![a-z])/;
+  /(?<![a-z])(?:would|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had|compare (?:it |this |that )?with|compared with)(?![a-z])/;
+
+/** "What are the two payments?" */
+const ofBoth =
+  /(?<![a-z])(?:both|each|two|⟨n\d+⟩) (?:⟨e\d+⟩ )?(?:payments?|loans?|cases?|terms?|ways?|plans?)(?![a-z])|(?<![a-z])(?:in|for) (?:each|both)(?![a-z])/;
 
 /** What a question seeks in a plan, if it seeks something in it. */
 const slotOf: Readonly<Partial<Record<PlacedQuestion['asked'], Unknown>>> = {
@@ -48,7 +52,11 @@ interface Supposed {
 function supposedIn(page: Page): Supposed | undefined {
   const all = page.sentences.filter(({ asks }) => asks);
   const numbers = ({ text }: Span & { text: string }): number[] =>
-    [...text.matchAll(/⟨[mptn](\d+)⟩/g)].map(([, at]) => Number(at));
+    [
+      ...text.matchAll(
+        /⟨[mptn](\d+)⟩(?! (?:⟨e\d+⟩ )?(?:payments?|loans?|cases?|terms?|ways?|plans?)(?= (?:and|then)|\W*$))/g,
+      ),
+    ].map(([, at]) => Number(at));
   const first = all.findIndex((each) => numbers(each).length > 0 && supposes.test(each.text));
   const sentence = all[first];
   const [token, more] = sentence ? numbers(sentence) : [];
@@ -138,6 +146,8 @@ const itAgain =
 
 const sooner = /sooner|earlier|longer|later|fewer|quicker|faster|shorter|how many more|how much time/;
 
+const isOfTime = (words: string): boolean => sooner.test(words) && !/interest|cost|in all|altogether|total/.test(words);
+
 /** @returns nothing where no question supposes one other number, or the first plan is not whole without it */
 export function readSupposedOtherwise(told: Page): DraftReading | undefined {
   const supposed = supposedIn(told);
@@ -149,11 +159,12 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
   const page = withoutNewRates(told);
   const questions = ownedQuestions(page, ({ start, asked }): Owner =>
     start < sentence.start ? 0 : asked === 'difference' ? 'across' : 1,
-  );
+  ).map((each): Owned => (each.owner === 1 && ofBoth.test(wordsOf(page, each)) ? { ...each, owner: 'each' } : each));
   const isPlace = questions.some(({ place }) => place?.taken.some((each) => each.token === token));
   if (isPlace || questions.some(({ asked }) => asked === 'choice')) return undefined;
-  const before = questionsOf(questions, 0);
+  const before = questions.filter(({ owner }) => owner === 0);
   const after = questions.filter(({ owner }) => owner !== 0).map(asOfPlan);
+  const isOfBoth = after.some(({ owner }) => owner !== 1);
   const first = readPlan(page, { scope: without(sentence), questions: before });
   const { plan } = first;
   const isAgain = after.length === 0 && itAgain.test(sentence.text);
@@ -162,7 +173,7 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
   const filled = mayBeSupposed(first) && !isOfOtherKind(page, sentence, plan) ? filledBy(page, token, plan) : undefined;
   if (!filled || filled.slot === sought || wanted.length > 1 || (after.length === 0 && !isAgain)) return undefined;
   // "Paying 310 a month she is free in five years. What would clear it in four?" asks of nothing before.
-  if (before.length === 0 && (sought === plan.unknown || plan.rate === null)) return undefined;
+  if (before.length === 0 && ((sought === plan.unknown && !isOfBoth) || plan.rate === null)) return undefined;
   if (plan.price !== undefined && [filled.slot, sought].includes('amount')) return undefined;
   const links = [filled.slot, sought].includes(plan.unknown) ? [] : linkOf(plan.unknown);
   if (!links) return undefined;
@@ -210,7 +221,7 @@ const itself = (sentence: Span, sought: Unknown): Owned => ({
 
 /** "… how many payments sooner?" seeks the number of payments. */
 const soughtBy = ({ flat }: Page, { asked, unit }: Owned): Unknown | undefined =>
-  asked === 'difference' && sooner.test(flat.slice(unit.start, unit.end)) ? 'payments' : slotOf[asked];
+  asked === 'difference' && isOfTime(flat.slice(unit.start, unit.end)) ? 'payments' : slotOf[asked];
 
 /** What the first plan found, where the second needs it; nothing where it cannot be taken over. */
 function linkOf(found: Unknown): ReadLink[] | undefined {
@@ -222,7 +233,7 @@ function linkOf(found: Unknown): ReadLink[] | undefined {
 /** What is held against each other, where a question asks by how much the two differ. */
 function comparedWith({ flat }: Page, { unit }: Owned, sought: Unknown): { quantity: 'difference'; args: ReadArgs } {
   const words = flat.slice(unit.start, unit.end);
-  const isOfTimeOrMoney = sooner.test(words) || /interest|in all|altogether|total/.test(words);
+  const isOfTimeOrMoney = isOfTime(words) || /interest|in all|altogether|total/.test(words);
   const of = isOfTimeOrMoney ? comparedOf(words, flat) : quantitySought[sought];
   return { quantity: 'difference', args: { of, between: [0, 1] } };
 }

@@ -21,6 +21,10 @@ const twoSizes: readonly RegExp[] = [
   new RegExp(
     `first ⟨n(?<many>\\d+)⟩ (?:(?:[a-z]+|⟨e\\d+⟩) )*?${of} ⟨m(?<one>\\d+)⟩(?: each)?${then}(?:the )?${next} (?:⟨n(?<more>\\d+)⟩ )?(?:(?:[a-z]+|⟨e\\d+⟩) )*?${of} ⟨m(?<other>\\d+)⟩`,
   ),
+  // "The first 20 payments are 1,500 each, the others 1,000 each."
+  new RegExp(
+    `first ⟨n(?<many>\\d+)⟩ (?:(?:[a-z]+|⟨e\\d+⟩) )*?${of} ⟨m(?<one>\\d+)⟩(?: each)?${then}(?:the )?(?:others|rest(?: of them)?|remaining ones|later ones|remainder),? (?:${of} )?⟨m(?<other>\\d+)⟩`,
+  ),
   // "twelve payments of 200 and then twelve of 350"
   new RegExp(
     `⟨n(?<many>\\d+)⟩ (?:(?:[a-z-]+|⟨e\\d+⟩(?:-end)?) )*?(?:payments?|instal?ments|rents|rentals) of ⟨m(?<one>\\d+)⟩(?: each)?${words}${then}(?:by )?(?:a further |another |the )?⟨n(?<more>\\d+)⟩ (?:(?:[a-z]+|⟨e\\d+⟩) )*?of ⟨m(?<other>\\d+)⟩`,

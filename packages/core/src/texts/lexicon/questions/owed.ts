@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    13,
+    '(?:the )?(?:amount|sum|money|capital) (?:that is )?still (?:invested|tied up|outstanding|owed|owing|unpaid)',
+  ),
+  cue(
+    'balance',
     14,
     'how much of (?:the|her|his|its|their) (?:outlay|investment|money|capital|price|cost) (?:has|have|had|is|was) (?:he|she|it|they|the [a-z]+)? ?(?:not|not yet|still not) (?:yet )?(?:got|had|received|recovered|been (?:recovered|paid|returned))(?: back)?',
     '(?:the )?(?:sum|amount) (?:that|which) (?:would )?(?:closes?|settles?|clears?|pays? off|ends?|discharges?) (?:the (?:loan|debt|mortgage)|it)',

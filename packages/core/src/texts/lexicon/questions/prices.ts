@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const pricesAsked: readonly Cue<Asked>[] = [
+  cue('amount', 13, '(?:what|how much) (?:is|was|has been|had been) (?:advanced|lent out)(?= ?[?,])'),
   cue(
     'amount',
     15,

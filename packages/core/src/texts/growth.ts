@@ -1,0 +1,22 @@
+/** How many times itself a sum becomes, where a text says so in words. */
+
+import type { Page } from './page.ts';
+
+/** "double", "treble": so many times the amount. */
+export function growthIn({ flat, tokens }: Pick<Page, 'flat' | 'tokens'>): number | undefined {
+  // "one and a half times its value"
+  const times = /⟨n(\d+)⟩ times (?:its|the|that|as much|what)/.exec(flat)?.[1];
+  if (times !== undefined) return tokens[Number(times)]?.value;
+  if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as (?:much|large|big|great)|his|her|what))/.test(flat))
+    return 2;
+  if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
+    return 3;
+  if (
+    /(?:increase|grow|rise|gain|go up)s? by (?:a )?half|(?:grow|grows|increase|rise)[^.?!⟨]{0,12} to one and a half times|half as much again|one and a half times/.test(
+      flat,
+    )
+  )
+    return 1.5;
+  if (/(?:^|[^a-z])(?:quadrupl(?:e|es|ed|ing)|four times (?:its|the|that|as much|what))/.test(flat)) return 4;
+  return undefined;
+}
