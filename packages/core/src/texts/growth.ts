@@ -2,6 +2,8 @@
 
 import type { Page } from './page.ts';
 
+const parts: Readonly<Record<string, number>> = { half: 2, third: 3, quarter: 4, fifth: 5, tenth: 10 };
+
 /** "double", "treble": so many times the amount. */
 export function growthIn({ flat, tokens }: Pick<Page, 'flat' | 'tokens'>): number | undefined {
   // "one and a half times its value"
@@ -11,12 +13,15 @@ export function growthIn({ flat, tokens }: Pick<Page, 'flat' | 'tokens'>): numbe
     return 2;
   if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
     return 3;
-  if (
-    /(?:increase|grow|rise|gain|go up)s? by (?:a )?half|(?:grow|grows|increase|rise)[^.?!⟨]{0,12} to one and a half times|half as much again|one and a half times/.test(
+  const part =
+    /(?:increases?|grows?|grown|grew|rises?|risen|gains?|gained|goe?s? up|gone up) by (?:an? |one )?(half|third|quarter|fifth|tenth)(?![a-z])/.exec(
       flat,
-    )
-  )
-    return 1.5;
+    )?.[1];
+  if (part !== undefined) return 1 + 1 / (parts[part] ?? NaN);
+  // "a quarter" is a period as well.
+  const quarter = /(?:increases?|grows?|grown|grew|rises?|risen|gains?|gained) by ⟨[ea](\d+)⟩/.exec(flat)?.[1];
+  if (quarter !== undefined && tokens[Number(quarter)]?.value === 4) return 1.25;
+  if (/to one and a half times|half as much again|one and a half times/.test(flat)) return 1.5;
   if (/(?:^|[^a-z])(?:quadrupl(?:e|es|ed|ing)|four times (?:its|the|that|as much|what))/.test(flat)) return 4;
   return undefined;
 }

@@ -99,6 +99,15 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
     );
   if (isThen && changesOfText(page).some(({ kind, token }) => kind !== 'new payment' && isBefore(page, token, each)))
     return 'newPayment';
+  // "What does she owe when she pays again, and what must she pay?", after a pause.
+  const isAfterPause =
+    each.asked === 'payment' &&
+    /^\W*(?:and )?(?:what|how much) (?:must|does|will|has) (?:he|she|they) (?:then )?(?:have to |to )?pay(?: then)?\W*$/.test(
+      words,
+    ) &&
+    page.questions.some(({ asked, start }) => asked === 'balance' && start < each.start) &&
+    page.questions.every((other) => other === each || other.asked !== 'payment');
+  if (isAfterPause && changesOfText(page).some(({ kind }) => kind === 'skip')) return 'newPayment';
   // "… and adds a level sum each month. How large must this sum be?"
   const isLevelSum =
     each.asked === 'amount' &&

@@ -17,6 +17,7 @@ import type { ReadKind } from './reading.ts';
 import { pointsAsRates } from './ratesInPoints.ts';
 import { retold } from './retold.ts';
 import { roleSigns, type RoleSign } from './roles.ts';
+import { withSignsByPlace } from './signsByPlace.ts';
 import { settledSigns, settledTokens, type Settled } from './settled.ts';
 import { sentencesOf, type Sentence } from './sentences.ts';
 import type { Token } from './tokens.ts';
@@ -52,7 +53,7 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
   const isTold = ({ start }: Span): boolean => !asides.some((each) => start >= each.start && start < each.end);
   const agreed = new Set(agreedTermOf(flat)?.tokens);
   const beside = rateOfLoanBeside(flat, sentences);
-  const signs = roleSigns(flat).map((each, at): readonly RoleSign[] => {
+  const signs = withSignsByPlace(flat, roleSigns(flat)).map((each, at): readonly RoleSign[] => {
     const only = (role: 'ignored' | 'after'): RoleSign[] => [{ role, weight: 99, ...flat.places[at]! }];
     if (at === beside) return only('ignored');
     return isTold(flat.places[at]!) ? (agreed.has(at) ? only('after') : each) : only('ignored');

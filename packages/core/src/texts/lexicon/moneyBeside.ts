@@ -35,6 +35,7 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue('fee', 12, '(?:charges?|asks?|wants?|takes?|demands?) {m},? (?:which|that) (?:is|are|will be) (?:then )?added'),
   cue(
     'fee',
     12,

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    13,
+    '{m} (?:is |are |being )?(?:to be )?(?:refinanced|renewed|rolled over|repaid|paid|settled|due|payable) (?:in one sum )?(?:at the (?:very )?end|when the (?:term|loan) ends)(?! of <e>)(?! of each)',
+  ),
+  cue(
+    'finalAmount',
     14,
     '(?:final|last|closing|concluding|lump|single) (?:sum|amount|payment) of {m},? (?:is |to be |which is |being )?(?:paid|due|payable|made|falls due|falling due) (?:together |along )?(?:with|at) the (?:last|final)',
   ),

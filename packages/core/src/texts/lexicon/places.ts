@@ -265,7 +265,7 @@ export const moments: readonly PlaceRecord[] = [
   place('(?:afterwards|after that|thereafter)(?= ?[?.])', [], () => ({ same: true })),
   place('once it is (?:paid|made)', [], () => ({ same: true })),
   place(
-    'once (?:the|this|that) (?:lump sum|extra payment|lump|special payment|one-off payment) (?:is|has been|was)(?: paid| made)?',
+    'once (?:the|this|that) (?:lump sum|extra payment|lump|special payment|one-off payment|donation|gift|legacy|inheritance|bonus|extra sum) (?:is|has been|was)(?: paid| made)?',
     [],
     () => ({ atChange: true }),
   ),
@@ -311,7 +311,7 @@ export const moments: readonly PlaceRecord[] = [
     () => ({ same: true }),
   ),
   place(
-    'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|suspension|holiday|break|one-off|additional|gap|missed|skipped|interruption)',
+    'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|suspension|holiday|break|one-off|additional|gap|missed|skipped|interruption|donation|gift|inheritance|prize|overpayment|injection|reduction|cut|drop|fall|refund|grant|special payment|large payment|one-time)',
     [],
     () => ({ atChange: true }),
   ),

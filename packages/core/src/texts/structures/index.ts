@@ -87,9 +87,9 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readStoppedSaving,
   readStages,
   readAgedStages,
+  readSupposedOtherwise,
   readTwoTerms,
   readOffers,
-  readSupposedOtherwise,
 ];
 
 export function readPlans(page: Page): DraftReading {

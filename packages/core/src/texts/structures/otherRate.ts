@@ -1,6 +1,7 @@
 /** The same at another rate: "What is it worth at 5.5 %? And at 6.5 %?", "What would it be if the rate were 7 %?" */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
 import { quantitySought } from '../quantitySought.ts';
@@ -155,7 +156,7 @@ function tailOf(sentence: Sentence): Sentence {
 }
 
 /** Quoted as the first one, where it says nothing of that itself. */
-export function rateThen(page: Page, sentence: Sentence, rate: ReadRate, value: number): ReadRate {
+export function rateThen(page: Page, sentence: Span, rate: ReadRate, value: number): ReadRate {
   const quoting = page.quotings.find((each) => isIn([sentence], each))?.says;
   const perYear = page.periods.find(
     ({ use, token }) => use === 'compounding' && isIn([sentence], page.places[token]!),

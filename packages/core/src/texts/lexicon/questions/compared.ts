@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'difference',
+    14,
+    '(?:the )?(?:number of )?(?:<e> )?(?:payments|instal?lments|months|years|interest) (?:that )?(?:this|that|it|the [a-z]+(?: [a-z]+)?) (?:saves?|spares?|avoids?|cuts off|takes off)',
+  ),
   cue('choice', 12, '^(?:and )?which (?:saves|gives|yields|brings|produces|comes to) more(?! (?:interest|than))'),
   cue('difference', 13, '(?:^|,? and )the change in the (?:<e> )?@payment'),
   cue('difference', 12, 'how much (?:faster|quicker)'),

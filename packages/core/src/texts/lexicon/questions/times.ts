@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'howLong',
+    13,
+    'when (?:will|does|is|has) (?:the|her|his|their|its) (?:debt|balance|loan|mortgage) (?:have |be |been )?(?:fallen?|sunk|down|reduced|come down|dropped|gone down|brought down) (?:to|below|under)',
+  ),
   cue('payments', 12, 'how many <e> ones (?:is|are|do|does|will|would|must)'),
   cue('years', 14, '(?:what|find|give|state)(?: is)? (?:the|its) doubling[- ]time'),
   cue(

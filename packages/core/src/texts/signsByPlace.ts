@@ -1,0 +1,47 @@
+/**
+ * What a sum is by where it stands, where no cue knows its words: paid once at a moment on the way, it is an extra payment;
+ * paid "from then on", behind another payment, a later one.
+ */
+
+import type { FlatText } from './flatText.ts';
+import type { WordRole } from './lexicon/wordRole.ts';
+import type { RoleSign } from './roles.ts';
+
+/** A sign of a cue's own words is stronger. */
+const WEIGHT = 8;
+
+const moment =
+  /(?:(?:after|with|at|on|following|alongside|together with) (?:the |her |his |their |its )?⟨o\d+⟩|(?<![a-z])after (?:exactly |just |another )?⟨[tn]\d+⟩|⟨t\d+⟩ (?:later|on|in|into|after)(?![a-z])|once ⟨n\d+⟩ payments|with ⟨[tn]\d+⟩ left)/;
+const afterPayment = /⟨o\d+⟩ (?:⟨e\d+⟩ )?(?:payment|instal?lment)(?![a-z])/;
+const atStart: ReadonlySet<WordRole> = new Set<WordRole>(['downPayment', 'rebate', 'price', 'amount']);
+const pays =
+  /(?<![a-z])(?:pays?|paid|hands? over|handed over|puts?|sends?|sent|gives?|gave|adds?|added|throws?|repays?|repaid|uses?|used|transfers?|transferred|contributes?|contributed|brings?|brought|remits?|places?)(?![a-z])/;
+const owes = /(?<![a-z])(?:loan|borrow(?:s|ed)?|debt|mortgage|lent|lends|owes?|credit)(?![a-z])/;
+/** It tells of something else than of a payment. */
+const other =
+  /(?<![a-z])(?:owes?|owed|owing|balance|outstanding|left|remain(?:s|ing)?|worth|sells?|sold|costs?|price|valued?|fee|charge[sd]?|residual|balloon|down|rise[sn]?|raise[sd]?|goes up|increase[sd]?|lowers?|reduce[sd]?|takes? out|took out|draws?|drew|withdraws?|withdrew|receives?|only|instead|all|total|each|every|interest|rate)(?![a-z])/;
+const regular = /^(?: [a-z]+){0,3} (?:at (?:the )?(?:end|start|beginning|close) of )?⟨[ea]\d+⟩|^ (?:each|every|per|a) /;
+
+/** @returns the signs, with one more where a sum has none that is strong */
+export function withSignsByPlace({ flat, tokens, places }: FlatText, signs: readonly RoleSign[][]): RoleSign[][] {
+  return signs.map((each, at) => {
+    const [best] = each;
+    if (tokens[at]?.form !== 'money') return each;
+    const { start, end } = places[at]!;
+    const from = Math.max(...['. ', '? ', '! ', '\n', '; '].map((mark) => flat.lastIndexOf(mark, start)), 0);
+    const before = flat.slice(from, start);
+    const behind = /^[^.;?!\n]*/.exec(flat.slice(end))?.[0] ?? '';
+    const isAsked = /\?/.test(flat.slice(end, end + behind.length + 1));
+    // Nothing is paid down after the 60th payment.
+    const isLate = best !== undefined && best.weight <= 9 && atStart.has(best.role) && afterPayment.test(before);
+    if (best && best.weight >= WEIGHT && !isLate) return each;
+    const isOnce =
+      !isAsked &&
+      (moment.test(before) || moment.test(behind)) &&
+      pays.test(before) &&
+      !other.test(before) &&
+      !regular.test(behind) &&
+      owes.test(flat.slice(0, start));
+    return isOnce ? [{ role: 'extra', weight: Math.max(WEIGHT, best?.weight ?? 0), start, end }, ...each] : each;
+  });
+}

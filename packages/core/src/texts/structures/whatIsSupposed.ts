@@ -1,0 +1,129 @@
+/** What a later question supposes otherwise, and which of a plan's terms that is. */
+
+import { agesOf } from '../ages.ts';
+import type { Span } from '../flatText.ts';
+import type { WordRole } from '../lexicon/wordRole.ts';
+import { sentenceAt, tokenAt, type Page } from '../page.ts';
+import { paymentsTold, wholeNumber } from '../paymentCounts.ts';
+import type { ReadPlan, Role, Unknown } from '../reading.ts';
+
+const supposes =
+  /(?<![a-z])(?:would|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had|compare (?:it |this |that )?with|compared with)(?![a-z])/;
+
+export interface Supposed {
+  /** The question that supposes it. */
+  readonly asking: Span & { readonly text: string };
+  /** The number that is supposed; nothing where payments fall the other way, or nothing is there at first. */
+  readonly token?: number;
+}
+
+const numbers = (text: string): number[] =>
+  [
+    ...text.matchAll(
+      /⟨[mptn](\d+)⟩(?! (?:⟨e\d+⟩ )?(?:payments?|loans?|cases?|terms?|ways?|plans?)(?= (?:and|then)|\W*$))/g,
+    ),
+  ].map(([, at]) => Number(at));
+
+/** "…, and how much would it be if …?": the last question of a sentence. */
+const lastAsked = /,? and (?=(?:by )?(?:how|what)(?![a-z])(?:(?!,? and (?:by )?(?:how|what)(?![a-z]))[^?])*[?.]\s*$)/;
+
+const nothingYet =
+  /(?<![a-z])(?:nothing|no (?:savings|money|capital)) (?:yet|so far|at first|to (?:begin|start) with|already|saved|put (?:by|aside|away)|in (?:it|the [a-z]+))(?![a-z])/;
+
+/** The first question that supposes one thing otherwise, with no numbers behind it. */
+export function supposedIn(page: Page): Supposed | undefined {
+  for (const sentence of page.sentences.filter(({ asks }) => asks)) {
+    const cut = lastAsked.exec(sentence.text);
+    const tail = cut && { ...sentence, start: sentence.start + cut.index, text: sentence.text.slice(cut.index) };
+    for (const asking of [...(tail ? [tail] : []), sentence]) {
+      const [token, more] = numbers(asking.text);
+      const isTurned = page.timings.some(({ start, end }) => start >= asking.start && end <= sentence.end);
+      const isOne = token === undefined ? isTurned || nothingYet.test(asking.text) : more === undefined;
+      const isLast = page.sentences.every((each) => each.start <= sentence.start || numbers(each.text).length === 0);
+      if (!isOne || !supposes.test(asking.text) || !isLast) continue;
+      if (token === undefined) return { asking };
+      return isToldBefore(page, token) ? undefined : { asking, token };
+    }
+  }
+  return undefined;
+}
+
+const mayFill: ReadonlySet<WordRole> = new Set<WordRole>([
+  'rate',
+  'amount',
+  'payment',
+  'payments',
+  'duration',
+  'finalAmount',
+]);
+
+/** "… than if the rate had stayed at 3.6 %": nothing else. */
+const isToldBefore = ({ tokens }: Page, at: number): boolean =>
+  tokens.some(({ form, value }, other) => other < at && form === tokens[at]!.form && value === tokens[at]!.value);
+
+const sums = ['amount', 'payment', 'finalAmount'] as const;
+
+/** The sum of the plan that is of its size; where none is, the one that the plan seeks. */
+function sumLike(plan: ReadPlan, value: number): (typeof sums)[number] | undefined {
+  const apart = (each: (typeof sums)[number]): number => Math.abs(Math.log(value / (plan[each] || NaN)));
+  const [nearest] = sums.filter((each) => apart(each) < Math.log(6)).sort((one, other) => apart(one) - apart(other));
+  return nearest ?? sums.find((each) => each === plan.unknown);
+}
+
+/** "… if she had begun at 22?" */
+const isAge = ({ flat, places }: Page, at: number): boolean =>
+  /(?:at|aged?|turned|turns|(?:she|he|they) (?:is|are|was|were)) (?:age |the age of )?$/.test(
+    flat.slice(0, places[at]!.start),
+  );
+
+/** The payments from another age on, or until another. */
+function paymentsFromAge(page: Page, token: number, { payments, paymentsPerYear }: ReadPlan): number | undefined {
+  const [from, until] = (agesOf(page)?.tokens ?? []).map((at) => tokenAt(page, at).value);
+  const age = tokenAt(page, token).value;
+  if (from === undefined || until === undefined || payments !== wholeNumber((until - from) * paymentsPerYear))
+    return undefined;
+  const words = sentenceAt(page, page.places[token]!)?.text ?? '';
+  const begins = /(?:beg[aiu]n|begins?|start(?:s|ed)?|wait(?:s|ed)?)(?![a-z])/.test(words);
+  const ends = /(?:stop(?:s|ped)?|retire[sd]?|until|till|up to|goes on|went on|ended|ends)(?![a-z])/.test(words);
+  // "If she waits until she is 35, …" begins then.
+  const years = begins ? until - age : ends ? age - from : 0;
+  return years > 0 ? wholeNumber(years * paymentsPerYear) : undefined;
+}
+
+/** What a plan has otherwise than the one before. */
+export interface Filled {
+  /** Its term that is told anew; nothing where payments fall the other way. */
+  readonly slot?: Unknown;
+  readonly is: Partial<ReadPlan>;
+  readonly role?: Role;
+}
+
+/** What is supposed, as it stands in the plan; nothing where it is none of its terms, or what it has already. */
+export function filledBy(page: Page, { asking, token }: Supposed, plan: ReadPlan): Filled | undefined {
+  if (token !== undefined) return filledByNumber(page, token, plan);
+  if (nothingYet.test(asking.text))
+    return plan.kind === 'saving' && (plan.amount ?? 0) > 0 ? { slot: 'amount', is: { amount: 0 } } : undefined;
+  const inside = page.timings.filter(({ start }) => start >= asking.start && start < asking.start + asking.text.length);
+  const turned = inside.find(({ says }) => says !== plan.timing);
+  return turned && inside.every(({ says }) => says === turned.says) ? { is: { timing: turned.says } } : undefined;
+}
+
+function filledByNumber(page: Page, token: number, plan: ReadPlan): Filled | undefined {
+  const { form, value } = tokenAt(page, token);
+  const [sign] = page.signs[token] ?? [];
+  if (sign && sign.weight >= 9 && !mayFill.has(sign.role)) return undefined;
+  if (form === 'percent') return { slot: 'rate', is: {}, role: 'rate' };
+  if (form === 'count' && isAge(page, token)) {
+    const payments = paymentsFromAge(page, token, plan);
+    return payments === undefined ? undefined : { slot: 'payments', is: { payments }, role: 'duration' };
+  }
+  if (form !== 'money') {
+    const payments = paymentsTold(page, token, plan.paymentsPerYear);
+    return payments === null || payments === plan.payments
+      ? undefined
+      : { slot: 'payments', is: { payments }, role: form === 'time' ? 'duration' : 'payments' };
+  }
+  const slot = (sign && sign.weight >= 9 ? sums.find((each) => each === sign.role) : undefined) ?? sumLike(plan, value);
+  if (!slot) return undefined;
+  return { slot, is: { [slot]: value }, role: slot };
+}
