@@ -101,7 +101,7 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /[a-z] \(⟨n(\d+)⟩\)(?= (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|plans|hopes|would))/.exec(
       flat,
     ) ??
-    /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts|has|have|(?:will|is to|wants to|plans to|is going to) (?:save|put|pay|set|deposit|invest|begin|start))(?![a-z])/.exec(
+    /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts|has|have|wants|needs|hopes|(?:will|is to|wants to|plans to|is going to) (?:save|put|pay|set|deposit|invest|begin|start))(?![a-z])/.exec(
       flat,
     ) ??
     /, (?:now |aged |is |who is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|would|hopes|plans|makes|means|intends)/.exec(

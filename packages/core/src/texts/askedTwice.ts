@@ -108,8 +108,19 @@ function whatItConsistsOf(asking: Asking): Question[] | undefined {
 
 /** "What is the rate, compounded (a) annually, (b) monthly?" */
 function compoundedTwoWays(asking: Asking): Question[] | undefined {
-  const found = /^([^?]*(?:compounded|convertible)[^?⟨]{0,12}⟨e\d+⟩)[^?⟨]{0,14}⟨e\d+⟩\W*$/.exec(wordsOf(asking));
-  return asking.own.asked === 'nominalRate' && found ? partedAt(asking, found[1]!.length, 'nominalRate') : undefined;
+  const words = wordsOf(asking);
+  const found = /^([^?]*(?:compounded|convertible)[^?⟨]{0,12}⟨e\d+⟩)((?:[^?⟨]{0,14}⟨e\d+⟩)+)\W*$/.exec(words);
+  if (asking.own.asked !== 'nominalRate' || !found) return undefined;
+  // "… monthly, quarterly and half-yearly": one for each.
+  const ends = [...words.matchAll(/⟨e\d+⟩/g)]
+    .map(({ index, 0: mark }) => index + mark.length)
+    .filter((at) => at >= found[1]!.length);
+  const { start, end } = asking.own.unit;
+  return ends.map((to, at) => {
+    const from = at === 0 ? start : start + ends[at - 1]!;
+    const until = at === ends.length - 1 ? end : start + to;
+    return { ...asking.own, ...(at === 0 ? {} : { start: from, end: until }), unit: { start: from, end: until } };
+  });
 }
 
 /** "And per year, nominal and effective?" */

@@ -45,7 +45,7 @@ export function changesOfText(page: Page): ChangeRead[] {
     const begun = kind === 'skip' && from.taken.length === 0 ? pauseBegun(page) : undefined;
     for (const moment of twice ?? [begun ?? from]) found.push({ token, kind, ...moment, ...keepOf(page) });
   });
-  const missedOnes = missedPayments(page);
+  const missedOnes = missedPayments(page).map((each) => ({ ...each, ...keepOf(page) }));
   const isTold = ({ token, kind }: ChangeRead): boolean =>
     (kind === 'skip' && missedOnes.length > 0) ||
     missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));

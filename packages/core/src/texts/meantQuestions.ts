@@ -99,6 +99,16 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
     );
   if (isThen && changesOfText(page).some(({ kind, token }) => kind !== 'new payment' && isBefore(page, token, each)))
     return 'newPayment';
+  // "… and has the payment recalculated. How large was it, how large is it now?"
+  const ofPayment =
+    /^\W*(?:and )?how (?:large|big|high|much) (?:was|is|will) it(?: be)?( now| then| afterwards)?\W*$/.exec(words);
+  const isOfPayment =
+    ofPayment !== null &&
+    (each.asked === 'finalAmount' || each.asked === 'amount' || each.asked === 'payment') &&
+    /payments?(?: (?:is|are|was|be))?(?: then)? (?:recalculated|re-?computed|worked out|adjusted|lowered|reset|changed)[^.?!⟨]*[.;:] /.test(
+      page.flat.slice(0, each.start),
+    );
+  if (isOfPayment) return ofPayment[1] ? 'newPayment' : 'payment';
   // "What does she owe when she pays again, and what must she pay?", after a pause.
   const isAfterPause =
     each.asked === 'payment' &&

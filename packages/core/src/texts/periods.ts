@@ -106,7 +106,7 @@ const perPattern = [
   { pattern: /^(?:p\.m\.|pcm(?![a-z])|per calendar month|a calendar month)/, perYear: 12 },
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(
-      `^(?:(?:per|\\/) ?(?:${says})(?![a-z])(?! and (?:a|\\())|an? ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now|today|then|the(?! (?:end|start|beginning|first|next|fund|account|money|savings|pot|capital|trust|legacy|inheritance)(?![a-z]))|that|this|signing|purchase|delivery))))`,
+      `^(?:(?:per|\\/) ?(?:${says})(?![a-z])(?! and (?:a|\\())|an? ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now(?! on)|today(?! on)|then(?! on)|the(?![a-z])(?! (?:end|start|beginning|first|next|fund|account|money|savings|pot|capital|trust|legacy|inheritance)(?![a-z]))|that|this|signing|purchase|delivery))))`,
     ),
     perYear,
   })),

@@ -16,6 +16,12 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:bought|had|acquired|purchased|taken over|sold)(?: [a-z]+){0,3} for {p} of (?:its|their|the|his|her) (?:[a-z]+ )?(?:value|price|cost)',
   ),
   cue('ignored', 13, '(?:calls|called|describes|advertises) (?:it|this|that|these|the terms)(?: as)? [^a-z⟨]?{p}'),
+  // What is owed on a card is moved to a loan: the card's rate is over.
+  cue(
+    'ignored',
+    13,
+    '(?:owes?|owed) <m> on (?:a|an|his|her|their) (?:[a-z]+ )?(?:card|overdraft|store card)[^.?!]{0,30} at {p}(?=[^?]*(?:transfers?|moves?|switch(?:es)?|pays? it off|replaces?|refinances?)[^?]*<p>)(?![^?]*(?:sav(?:e|es|ed|ing)|less|more|cheaper|instead|difference|compared?))',
+  ),
   cue('newRate', 12, 'since then the (?:interest )?rate (?:has been|is|was) {p}'),
   cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),
   cue(

@@ -30,6 +30,8 @@ import { readRefinanced } from './refinanced.ts';
 import { readKeptEither } from './keptEither.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
+import { readSavedLaidDrawn } from './savedLaidDrawn.ts';
+import { readSavedTwice } from './savedTwice.ts';
 import { readSavedForLater } from './savedForLater.ts';
 import { readSoldOn } from './soldOn.ts';
 import { readSumsInAndOut } from './sumsInAndOut.ts';
@@ -63,6 +65,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readSpreadAgain,
   readRaisedByShare,
   readPaidFirst,
+  readSavedTwice,
   readTwoSizes,
   readCashOrPayments,
   readAmountThenChanged,
@@ -78,6 +81,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readSumsInAndOut,
   readInterestFirst,
   readSavedForLater,
+  readSavedLaidDrawn,
   readDeferred,
   readPhases,
   readSameWorth,

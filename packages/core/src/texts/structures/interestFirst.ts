@@ -116,9 +116,19 @@ function timeOfInterest(page: Page): TimeOfInterest | undefined {
   return undefined;
 }
 
+/** "A loan over 20 years …; then payments clear it by the end of the 20 years": the whole, named once more. */
+const isWholeAgain = (page: Page, at: number, start: number): boolean =>
+  page.tokens[at]?.form === 'time' &&
+  /(?:end of|within|in|after) (?:the|these|those|its) $/.test(page.flat.slice(0, page.places[at]!.start)) &&
+  page.tokens.some(
+    ({ form }, other) =>
+      form === 'time' && page.places[other]!.start < start && yearsOf(page, other) === yearsOf(page, at),
+  );
+
 /** Whether the time of repaying is told behind the time of interest; what stands before it is the whole term then. */
 const isToldBehind = (page: Page, { token, start }: TimeOfInterest): boolean =>
   page.tokens.some(({ form }, at) => {
+    if (isWholeAgain(page, at, start)) return false;
     const tells = form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments');
     // "the first 3 years of a 20-year mortgage": the whole.
     const isOfWhole = /^⟨t\d+⟩ of (?:an?|the|its|his|her|their) ⟨t(\d+)⟩/.exec(

@@ -18,7 +18,7 @@ import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
 import { rateThen } from './otherRate.ts';
 import { ownedQuestions, wordsOf, type Owned, type Owner } from './severalPlans.ts';
-import { filledBy, supposedIn, type Filled, type Supposed } from './whatIsSupposed.ts';
+import { filledBy, itAgain, supposedIn, type Filled, type Supposed } from './whatIsSupposed.ts';
 
 /** "What are the two payments?" */
 const ofBoth =
@@ -43,10 +43,6 @@ const rateLike = ({ plan, read }: SolePlan, asked: readonly Owned[]): ReadRate =
   (asked.some((each) => each.asked === 'effectiveRate')
     ? { value: 0, quoted: 'effective', compoundingsPerYear: 1 }
     : { value: 0, quoted: 'nominal', compoundingsPerYear: read.wanted ?? plan.paymentsPerYear });
-
-/** "What would it be over seven years?" asks again what was asked. */
-const itAgain =
-  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big|many))(?: (?:would|will|could|must|is|are) (?:it|they|that|this)(?: (?:then|now))?(?: (?:be|take|have (?:to be|been)))?)? (?:if|over|for|at|with|in|were|should)(?![a-z])/;
 
 const sooner = /sooner|earlier|longer|later|fewer|quicker|faster|shorter|how many more|how much time/;
 

@@ -37,6 +37,10 @@ const twoSizes: readonly RegExp[] = [
   new RegExp(
     `⟨m(?<one>\\d+)⟩ ${words}${over}(?:first )?(?:⟨t(?<many>\\d+)⟩|year)${then}${words}⟨m(?<other>\\d+)⟩ ${words}${over}(?:${next} |the ⟨o\\d+⟩ )?(?:⟨t(?<more>\\d+)⟩|year|(?:second|⟨o\\d+⟩)(?= ?[.,;?]))`,
   ),
+  // "for 12 years 5,000 …; for the following 8 years 8,000"
+  new RegExp(
+    `for ⟨t(?<many>\\d+)⟩,? ${words}⟨m(?<one>\\d+)⟩(?: each| ⟨[ea]\\d+⟩)*[;.,] ?${words}for (?:the |another )?${next} ⟨t(?<more>\\d+)⟩,? ${words}⟨m(?<other>\\d+)⟩`,
+  ),
 ];
 
 interface Sizes {

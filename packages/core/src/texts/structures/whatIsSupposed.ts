@@ -10,6 +10,10 @@ import type { ReadPlan, Role, Unknown } from '../reading.ts';
 const supposes =
   /(?<![a-z])(?:would|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had|compare (?:it |this |that )?with|compared with)(?![a-z])/;
 
+/** "What would it be over seven years?" asks again what was asked. */
+export const itAgain =
+  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big|many))(?: (?:would|will|could|must|is|are) (?:it|they|that|this)(?: (?:then|now))?(?: (?:be|take|have (?:to be|been)))?)? (?:if|over|for|at|with|in|were|should)(?![a-z])/;
+
 export interface Supposed {
   /** The question that supposes it. */
   readonly asking: Span & { readonly text: string };
@@ -40,7 +44,7 @@ export function supposedIn(page: Page): Supposed | undefined {
       const isTurned = page.timings.some(({ start, end }) => start >= asking.start && end <= sentence.end);
       const isOne = token === undefined ? isTurned || nothingYet.test(asking.text) : more === undefined;
       const isLast = page.sentences.every((each) => each.start <= sentence.start || numbers(each.text).length === 0);
-      if (!isOne || !supposes.test(asking.text) || !isLast) continue;
+      if (!isOne || !(supposes.test(asking.text) || itAgain.test(asking.text)) || !isLast) continue;
       if (token === undefined) return { asking };
       return isToldBefore(page, token) ? undefined : { asking, token };
     }
@@ -108,6 +112,13 @@ export function filledBy(page: Page, { asking, token }: Supposed, plan: ReadPlan
   return turned && inside.every(({ says }) => says === turned.says) ? { is: { timing: turned.says } } : undefined;
 }
 
+/** "How much over 20 years? How much over 25?" */
+const isTimeToo = ({ flat, places, tokens, signs }: Page, at: number): boolean =>
+  /(?:over|in|for|within|with) $/.test(flat.slice(0, places[at]!.start)) &&
+  !/^ (?:⟨e\d+⟩ )?(?:payments|instal|deposits|withdrawals|months|quarters)/.test(flat.slice(places[at]!.end)) &&
+  tokens.some(({ form, unit }, other) => form === 'time' && unit === 'years' && other < at) &&
+  !tokens.some(({ form }, other) => form === 'count' && other < at && signs[other]?.[0]?.role === 'payments');
+
 function filledByNumber(page: Page, token: number, plan: ReadPlan): Filled | undefined {
   const { form, value } = tokenAt(page, token);
   const [sign] = page.signs[token] ?? [];
@@ -118,10 +129,11 @@ function filledByNumber(page: Page, token: number, plan: ReadPlan): Filled | und
     return payments === undefined ? undefined : { slot: 'payments', is: { payments }, role: 'duration' };
   }
   if (form !== 'money') {
-    const payments = paymentsTold(page, token, plan.paymentsPerYear);
+    const isYears = form === 'count' && isTimeToo(page, token);
+    const payments = isYears ? value * plan.paymentsPerYear : paymentsTold(page, token, plan.paymentsPerYear);
     return payments === null || payments === plan.payments
       ? undefined
-      : { slot: 'payments', is: { payments }, role: form === 'time' ? 'duration' : 'payments' };
+      : { slot: 'payments', is: { payments }, role: form === 'time' || isYears ? 'duration' : 'payments' };
   }
   const slot = (sign && sign.weight >= 9 ? sums.find((each) => each === sign.role) : undefined) ?? sumLike(plan, value);
   if (!slot) return undefined;

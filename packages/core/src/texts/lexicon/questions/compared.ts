@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
+    15,
+    'by how (?:many (?:payments|months|years)|much|long) (?:is|are|does|will) (?:the|her|his|their|its|this|that) (?:loan|debt|mortgage|term|time) (?:lengthened|prolonged|extended|last longer|take longer)',
+  ),
+  cue(
+    'difference',
     14,
     '(?:the )?(?:number of )?(?:<e> )?(?:payments|instal?lments|months|years|interest) (?:that )?(?:this|that|it|the [a-z]+(?: [a-z]+)?) (?:saves?|spares?|avoids?|cuts off|takes off)',
   ),

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'lastPayment',
+    15,
+    'how much (?:is|will be|remains) (?:then )?(?:left |there )?for (?:<[ta]>|(?:one|a) (?:more|further|last|final))',
+    '(?:what|how much) (?:does|must|will) (?:he|she|they|it|the [a-z]+) (?:still )?(?:have to )?pay with the (?:very )?(?:last|final)(?: one| payment)?(?= ?[?,])',
+  ),
   cue('newPayment', 14, 'what are the (?:later|new|remaining|following|subsequent) ones(?= ?[?,])'),
   cue(
     'lastPayment',

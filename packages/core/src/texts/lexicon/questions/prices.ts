@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const pricesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    16,
+    '(?:what|how much) (?:is|are|was|were) (?:all )?(?:the|these|those|her|his|their|its) (?:<e> )?(?:payments|receipts|rents|amounts|sums)(?: [a-z]+){0,2} worth (?:at the (?:beginning|start|outset)|today|now)',
+    '(?:what|how much) (?:is|are|was|were) all (?:the|these|those) (?:<e> )?(?:payments|receipts|rents|amounts|sums) worth',
+  ),
   cue('amount', 13, '(?:what|how much) (?:is|was|has been|had been) (?:advanced|lent out)(?= ?[?,])'),
   cue(
     'amount',
