@@ -56,11 +56,17 @@ export function asksOfPlan(
       (each) => each.quantity === asked.quantity && JSON.stringify(each.args) === JSON.stringify(asked.args),
     );
     if (!isKnown) asks.push({ ...asked, place: { start: question.start, end: question.end } });
-    // Heard as what is asked besides: it may ask for something else.
-    else if (question.asked !== each.asked) dropped.push(question.unit);
+    // Heard as what is asked besides, or asked of another case: it may ask for something else.
+    else if (question.asked !== each.asked || isOfOther(page, question)) dropped.push(question.unit);
   }
   return asks;
 }
+
+/** "How long would it take without the 3,500?" asks what was asked, and not of this case. */
+const isOfOther = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
+  /(?<![a-z])(?:would|could)(?![a-z])[^?]*(?<![a-z])(?:without|instead|if|had|otherwise)(?![a-z])/.test(
+    flat.slice(unit.start, unit.end),
+  );
 
 const ofAll = /(?<![a-z])(?:all|both|each|every|(?:two|three|four) (?:new |later )?payments|⟨n\d+⟩ payments)(?![a-z])/;
 

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, '(?:is|are|was) {m} (?:passed|exceeded|reached|topped|surpassed)(?= ?[?.,;])'),
   cue(
     'finalAmount',
     13,

@@ -4,6 +4,7 @@ import { roundTo } from '../../money/roundMoney.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
+import { groupFound } from '../pattern.ts';
 import type { ReadLink } from '../reading.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
@@ -14,7 +15,7 @@ const downTo =
 
 /** "… until half the loan is repaid". */
 const halfPaid =
-  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this) (?:loan|debt|mortgage|principal|sum)(?: borrowed)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])/;
+  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this) (?:loan|debt|mortgage|principal|sum)(?: borrowed)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])|(?:is|are|will) (half|a third|one third|a quarter|three quarters) of (?:it|the (?:loan|debt|mortgage)) (?:be )?(?:re)?paid(?: off| back)?(?![a-z])/;
 const paidShare: Readonly<Record<string, number>> = {
   half: 1 / 2,
   'a third': 1 / 3,
@@ -29,7 +30,7 @@ const asksTime = new Set(['payments', 'years', 'howLong']);
 export function readPaidDownTo(page: Page): DraftReading | undefined {
   const asking = page.sentences.find(({ asks, text }) => asks && (downTo.test(text) || halfPaid.test(text)));
   const token = Number(downTo.exec(asking?.text ?? '')?.[1] ?? NaN);
-  const share = paidShare[halfPaid.exec(asking?.text ?? '')?.[1] ?? ''];
+  const share = paidShare[groupFound(halfPaid.exec(asking?.text ?? '')) ?? ''];
   const own = page.questions.filter((each) => asking && isIn([asking], each));
   const [time, more] = own;
   const isBeside = page.questions.some((each) => sentenceAt(page, each) !== asking);

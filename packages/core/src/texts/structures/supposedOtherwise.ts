@@ -61,11 +61,15 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
   const isPlace = questions.some(({ place }) => place?.taken.some((each) => each.token === token));
   if (isPlace || questions.some(({ asked }) => asked === 'choice')) return undefined;
   const before = questions.filter(({ owner }) => owner === 0);
-  const after = questions.filter(({ owner }) => owner !== 0).map(asOfPlan);
+  const isItAgain = itAgain.test(asking.text);
+  // "What if she wants 10,000 to be left?": its own words ask for nothing.
+  const isHeard = ({ isSupposed, start }: Owned): boolean =>
+    !(isItAgain && isSupposed && start < asking.start + asking.text.length);
+  const after = questions.filter((each) => each.owner !== 0 && isHeard(each)).map(asOfPlan);
   const span = { start: asking.start, end: asking.start + asking.text.length };
   const first = readPlan(withoutTimings(page, span), { scope: without(span), questions: before });
   const { plan } = first;
-  const isAgain = itAgain.test(asking.text) && !after.some((each) => isIn([span], each));
+  const isAgain = isItAgain && !after.some((each) => isIn([span], each));
   const wanted = [...new Set(after.flatMap((each) => soughtBy(page, each) ?? []))];
   const sought = wanted[0] ?? plan.unknown;
   const filled = mayBeSupposed(first) && !isOfOtherKind(page, span, plan) ? filledBy(page, supposed, plan) : undefined;
@@ -73,7 +77,8 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
   // "Paying 310 a month she is free in five years. What would clear it in four?" asks of nothing before.
   const isOfBoth = after.some(({ owner }) => owner !== 1);
   if (before.length === 0 && ((sought === plan.unknown && !isOfBoth) || plan.rate === null)) return undefined;
-  if (plan.price !== undefined && [filled.slot, sought].includes('amount')) return undefined;
+  const isOfAmount = plan.price !== undefined && [filled.slot, sought].includes('amount');
+  if (isOfAmount && plan.price !== plan.amount) return undefined;
   const links = [filled.slot, sought].includes(plan.unknown) ? [] : linkOf(plan.unknown);
   const then = links && otherwise(page, first, { asking: span, token, filled, before });
   return (
@@ -82,7 +87,7 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
       isAgain ? askingNothing(page, span) : page,
       { ...first, plan: { ...plan, name: 'first' } },
       [...before, ...(isAgain ? [itself(span, sought)] : []), ...after],
-      { ...then, [sought]: null, unknown: sought },
+      { ...then, ...(isOfAmount ? { price: undefined } : {}), [sought]: null, unknown: sought },
       links,
       token === undefined || !filled.role ? [] : [[token, filled.role]],
       (question) => comparedWith(page, question, sought),
@@ -129,7 +134,10 @@ const mayBeSupposed = ({ plan, read }: SolePlan): boolean =>
 
 /** "What does she need? If she retires in 25 years, what must she save?": another plan, and not this one. */
 const isOfOtherKind = ({ kinds }: Page, { start, end }: Span, { kind }: ReadPlan): boolean =>
-  kinds.some((each) => each.start >= start && each.start < end && (each.says === 'saving') !== (kind === 'saving')) &&
+  kinds.some(
+    (each) =>
+      each.weight >= 5 && each.start >= start && each.start < end && (each.says === 'saving') !== (kind === 'saving'),
+  ) &&
   (kind === 'saving' || kind === 'drawing-down');
 
 /** A payment that is supposed is no later one. */

@@ -32,7 +32,7 @@ const numbers = (text: string): number[] =>
 const lastAsked = /,? and (?=(?:by )?(?:how|what)(?![a-z])(?:(?!,? and (?:by )?(?:how|what)(?![a-z]))[^?])*[?.]\s*$)/;
 
 const nothingYet =
-  /(?<![a-z])(?:nothing|no (?:savings|money|capital)) (?:yet|so far|at first|to (?:begin|start) with|already|saved|put (?:by|aside|away)|in (?:it|the [a-z]+))(?![a-z])/;
+  /(?<![a-z])without (?:the|this|that|these|those|her|his|their) (?:⟨m\d+⟩|savings|(?:initial|first|opening) (?:sum|deposit|amount|balance))(?= ?[?,]| (?:she|he|they)(?![a-z]))|(?<![a-z])(?:nothing|no (?:savings|money|capital)) (?:yet|so far|at first|to (?:begin|start) with|already|saved|put (?:by|aside|away)|in (?:it|the [a-z]+))(?![a-z])/;
 
 /** The first question that supposes one thing otherwise, with no numbers behind it. */
 export function supposedIn(page: Page): Supposed | undefined {
@@ -40,9 +40,10 @@ export function supposedIn(page: Page): Supposed | undefined {
     const cut = lastAsked.exec(sentence.text);
     const tail = cut && { ...sentence, start: sentence.start + cut.index, text: sentence.text.slice(cut.index) };
     for (const asking of [...(tail ? [tail] : []), sentence]) {
-      const [token, more] = numbers(asking.text);
+      const isWithout = nothingYet.test(asking.text);
+      const [token, more] = isWithout ? [] : numbers(asking.text);
       const isTurned = page.timings.some(({ start, end }) => start >= asking.start && end <= sentence.end);
-      const isOne = token === undefined ? isTurned || nothingYet.test(asking.text) : more === undefined;
+      const isOne = token === undefined ? isTurned || isWithout : more === undefined;
       const isLast = page.sentences.every((each) => each.start <= sentence.start || numbers(each.text).length === 0);
       if (!isOne || !(supposes.test(asking.text) || itAgain.test(asking.text)) || !isLast) continue;
       if (token === undefined) return { asking };

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
   cue(
+    'financeCharge',
+    15,
+    'what (?:he|she|they|it) (?:would|could) (?:have )?(?:saved?|spared?) by (?:paying|having paid) (?:in )?cash',
+  ),
+  cue(
     'interest',
     18,
     '(?:what|how much) does (?:the|her|his|their|this) (?:account|bank|fund|society|building society|credit union|interest) (?:contribute|add|put in|credit)(?= ?[?,.;]| to| in| over)',
