@@ -49,7 +49,16 @@ export function changesOfText(page: Page): ChangeRead[] {
   const isTold = ({ token, kind }: ChangeRead): boolean =>
     (kind === 'skip' && missedOnes.length > 0) ||
     missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));
-  return [...found.filter((each) => !isTold(each)), ...laterPayment(page, found), ...missedOnes];
+  // "… puts in a further 3,000. Find the balance after the extra 3,000": one, spoken of again.
+  const isAgain = ({ kind, token }: ChangeRead): boolean =>
+    kind === 'extra' &&
+    sentenceAt(page, page.places[token]!)?.asks === true &&
+    found.some(
+      (other) =>
+        other.kind === kind && other.token < token && tokenAt(page, other.token).value === tokenAt(page, token).value,
+    );
+  const once = found.filter((each) => !isAgain(each));
+  return [...once.filter((each) => !isTold(each)), ...laterPayment(page, once), ...missedOnes];
 }
 
 const pause = '(?:suspension|pause|break|holiday|interruption|respite|gap|deferral)';

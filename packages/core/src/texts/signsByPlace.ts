@@ -36,7 +36,10 @@ const regular = /^(?: [a-z]+){0,3} (?:at (?:the )?(?:end|start|beginning|close) 
 export function withSignsByPlace({ flat, tokens, places }: FlatText, signs: readonly RoleSign[][]): RoleSign[][] {
   return signs.map((each, at) => {
     const [best] = each;
-    if (tokens[at]?.form !== 'money') return each;
+    const token = tokens[at];
+    // A sum that is spoken of again is what it was.
+    const isAgain = tokens.some((other, index) => index < at && other.form === 'money' && other.value === token?.value);
+    if (token?.form !== 'money' || isAgain) return each;
     const { start, end } = places[at]!;
     const from = Math.max(...['. ', '? ', '! ', '\n', '; '].map((mark) => flat.lastIndexOf(mark, start)), 0);
     const before = flat.slice(from, start);

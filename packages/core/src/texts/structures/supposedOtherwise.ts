@@ -77,6 +77,8 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
   // "Paying 310 a month she is free in five years. What would clear it in four?" asks of nothing before.
   const isOfBoth = after.some(({ owner }) => owner !== 1);
   if (before.length === 0 && ((sought === plan.unknown && !isOfBoth) || plan.rate === null)) return undefined;
+  // One sum has no payments.
+  if (plan.kind === 'lump-sum' && [filled.slot, sought].includes('payment')) return undefined;
   const isOfAmount = plan.price !== undefined && [filled.slot, sought].includes('amount');
   if (isOfAmount && plan.price !== plan.amount) return undefined;
   const links = [filled.slot, sought].includes(plan.unknown) ? [] : linkOf(plan.unknown);
@@ -167,7 +169,9 @@ function linkOf(found: Unknown): ReadLink[] | undefined {
 /** What is held against each other, where a question asks by how much the two differ. */
 function comparedWith({ flat }: Page, { unit }: Owned, sought: Unknown): { quantity: 'difference'; args: ReadArgs } {
   const words = flat.slice(unit.start, unit.end);
-  const isOfAll = /in all|altogether|total/.test(words) && !/interest/.test(words);
+  const isSaved =
+    /(?<![a-z])(?:sav(?:e|es|ed)|cheaper|dearer|costs?)(?![a-z])/.test(words) && !/payment|each|⟨[ea]/.test(words);
+  const isOfAll = (isSaved || /in all|altogether|total/.test(words)) && !/interest/.test(words);
   const of = isOfAll
     ? 'totalPaid'
     : isOfTime(words) || /interest/.test(words)
