@@ -50,16 +50,20 @@ export function changesOfText(page: Page): ChangeRead[] {
     (kind === 'skip' && missedOnes.length > 0) ||
     missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));
   // "… puts in a further 3,000. Find the balance after the extra 3,000": one, spoken of again.
-  const isAgain = ({ kind, token }: ChangeRead): boolean =>
-    kind === 'extra' &&
-    sentenceAt(page, page.places[token]!)?.asks === true &&
-    found.some(
-      (other) =>
-        other.kind === kind && other.token < token && tokenAt(page, other.token).value === tokenAt(page, token).value,
-    );
+  const isAgain = (each: ChangeRead): boolean =>
+    each.kind === 'extra' &&
+    sentenceAt(page, page.places[each.token]!)?.asks === true &&
+    found.some((other) => other.token < each.token && isSameChange(page, other, each));
   const once = found.filter((each) => !isAgain(each));
   return [...once.filter((each) => !isTold(each)), ...laterPayment(page, once), ...missedOnes];
 }
+
+/** The same sum, at the same time as far as that is told. */
+const isSameChange = (page: Page, one: ChangeRead, other: ChangeRead): boolean =>
+  one.kind === other.kind &&
+  tokenAt(page, one.token).value === tokenAt(page, other.token).value &&
+  (other.after ?? one.after) === one.after &&
+  (other.afterYears ?? one.afterYears) === one.afterYears;
 
 const pause = '(?:suspension|pause|break|holiday|interruption|respite|gap|deferral)';
 const pauseBegins = new RegExp(
