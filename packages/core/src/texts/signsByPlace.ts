@@ -1,7 +1,4 @@
-/**
- * What a sum is by where it stands, where no cue knows its words: paid once at a moment on the way, it is an extra payment;
- * paid "from then on", behind another payment, a later one.
- */
+/** What a sum is by where it stands, where no cue knows its words: paid once at a moment on the way, it is an extra payment. */
 
 import type { FlatText } from './flatText.ts';
 import type { WordRole } from './lexicon/wordRole.ts';

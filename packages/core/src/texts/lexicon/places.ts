@@ -264,6 +264,7 @@ export const moments: readonly PlaceRecord[] = [
   ),
   place('(?:afterwards|after that|thereafter)(?= ?[?.])', [], () => ({ same: true })),
   place('once it is (?:paid|made)', [], () => ({ same: true })),
+  place('after (?:the |this |that |his |her |their |these |those )(?:extra )?<m>', [], () => ({ atChange: true })),
   place(
     'once (?:the|this|that) (?:lump sum|extra payment|lump|special payment|one-off payment|donation|gift|legacy|inheritance|bonus|extra sum) (?:is|has been|was)(?: paid| made)?',
     [],

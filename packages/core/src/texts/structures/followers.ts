@@ -37,15 +37,22 @@ export function follow(
   roles: readonly (readonly [number, Role])[],
   across: Across,
 ): DraftReading {
-  const { changes: _, ...plain } = first.plan;
-  const plan: ReadPlan = { ...plain, changes: [], ...other, links };
-  const second: SolePlan = {
+  return readingOfPlans(page, [first, follower(first, other, links, roles)], questions, across);
+}
+
+/** A plan that is the first with something else in it. */
+export function follower(
+  first: SolePlan,
+  other: Partial<ReadPlan>,
+  links: readonly ReadLink[],
+  roles: readonly (readonly [number, Role])[],
+): SolePlan {
+  return {
     ...first,
-    plan,
+    plan: { ...first.plan, changes: [], ...other, links },
     read: { ...first.read, missing: [] },
     roles: new Map([...first.roles, ...roles]),
   };
-  return readingOfPlans(page, [first, second], questions, across);
 }
 
 /** No other question stands between a place and this one. */

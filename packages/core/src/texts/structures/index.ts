@@ -40,7 +40,7 @@ import { readSpreadAgain } from './spreadAgain.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
 import { readToldPayment } from './toldPayment.ts';
-import { readSupposedOtherwise } from './supposedOtherwise.ts';
+import { readSeveralSupposed, readSupposedOtherwise } from './supposedOtherwise.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
@@ -72,6 +72,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readClearedInstead,
   readCalledIn,
   readOtherOften,
+  readSeveralSupposed,
   readRateAtSum,
   readOtherPayment,
   readOtherRate,

@@ -15,10 +15,10 @@ import { quantitySought } from '../quantitySought.ts';
 import type { ReadArgs, ReadLink, ReadPlan, ReadRate, Unknown } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { isIn } from './clauses.ts';
-import { follow, without } from './followers.ts';
+import { follower, without } from './followers.ts';
 import { rateThen } from './otherRate.ts';
-import { ownedQuestions, wordsOf, type Owned, type Owner } from './severalPlans.ts';
-import { filledBy, itAgain, supposedIn, type Filled, type Supposed } from './whatIsSupposed.ts';
+import { nameOfPlan, ownedQuestions, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
+import { filledBy, isOnlySupposed, itAgain, supposedIn, type Filled, type Supposed } from './whatIsSupposed.ts';
 
 /** "What are the two payments?" */
 const ofBoth =
@@ -50,63 +50,113 @@ const isOfTime = (words: string): boolean => sooner.test(words) && !/interest|co
 
 /** @returns nothing where no question supposes one thing otherwise, or the first plan is not whole without it */
 export function readSupposedOtherwise(told: Page): DraftReading | undefined {
-  const supposed = supposedIn(told);
-  if (!supposed) return undefined;
-  const { asking, token } = supposed;
-  // "What is owed after five years? If the rate is then raised to 6 %, …": a change on the way.
-  const isChange = (each: ChangeRead): boolean => each.token === token && (each.after ?? each.afterYears) !== undefined;
-  if (changesOfText(told).some(isChange)) return undefined;
+  const all = supposedIn(told);
+  if (all.length === 0 || all.some((each) => isChange(told, each))) return undefined;
+  const spans = all.map(({ asking: { start, text } }): Span => ({ start, end: start + text.length }));
   const page = withoutNewRates(told);
-  const questions = ownedQuestions(page, (each) => ownerOf(page, each, asking));
-  const isPlace = questions.some(({ place }) => place?.taken.some((each) => each.token === token));
-  if (isPlace || questions.some(({ asked }) => asked === 'choice')) return undefined;
+  const questions = ownedQuestions(page, (each) => ownerOf(page, each, spans)).map(asOfPlan);
+  const isNamed = (each: Owned): boolean =>
+    each.place?.taken.some(({ token }) => all.some((one) => one.token === token)) ?? false;
+  if (questions.some((each) => each.asked === 'choice' || isNamed(each))) return undefined;
+  // Of three and more, "each" may be any.
+  if (all.length > 1 && questions.some(({ owner }) => owner === 'each')) return undefined;
   const before = questions.filter(({ owner }) => owner === 0);
-  const isItAgain = itAgain.test(asking.text);
-  // "What if she wants 10,000 to be left?": its own words ask for nothing.
-  const isHeard = ({ isSupposed, start }: Owned): boolean =>
-    !(isItAgain && isSupposed && start < asking.start + asking.text.length);
-  const after = questions.filter((each) => each.owner !== 0 && isHeard(each)).map(asOfPlan);
-  const span = { start: asking.start, end: asking.start + asking.text.length };
-  const first = readPlan(withoutTimings(page, span), { scope: without(span), questions: before });
+  const first = readPlan(withoutTimings(page, spans), { scope: without(...spans), questions: before });
+  if (!mayBeSupposed(first)) return undefined;
+  const heard = questions.filter((each) => !all.some((one) => isOnlySupposed(each, one)));
+  const own = all.map((supposed, at) => {
+    const span = spans[at]!;
+    const until = spans[at + 1]?.start ?? Infinity;
+    const after = heard.filter(({ start }) => start >= span.start && start < until);
+    const isAgain = itAgain.test(supposed.asking.text) && !after.some((each) => isIn([span], each));
+    return {
+      supposed,
+      span,
+      after,
+      isAgain,
+      plan: planOtherwise(page, first, { supposed, span, before, after, isAgain }),
+    };
+  });
+  const plans = own.flatMap(({ plan }) => plan ?? []);
+  if (plans.length < all.length) return undefined;
+  const again = own.flatMap(({ isAgain, span, plan }, at) =>
+    isAgain && plan ? [itself(span, plan.plan.unknown, at + 1)] : [],
+  );
+  const asked = own.reduce((each, { isAgain, span }) => (isAgain ? askingNothing(each, span) : each), page);
+  const named = plans.map((each, at) =>
+    at === 0 ? each : { ...each, plan: { ...each.plan, name: nameOfPlan(at + 1) } },
+  );
+  return readingOfPlans(
+    asked,
+    [{ ...first, plan: { ...first.plan, name: 'first' } }, ...named],
+    [...heard, ...again].sort((one, other) => one.start - other.start),
+    (question) => {
+      const at = spans.findLastIndex(({ start }) => question.start >= start);
+      const plan = plans[at];
+      return plan && comparedWith(page, question, plan.plan.unknown, at + 1);
+    },
+  );
+}
+
+/** More than one thing supposed, each in a question of its own: no other structure knows that. */
+export const readSeveralSupposed = (page: Page): DraftReading | undefined =>
+  supposedIn(page).length > 1 ? readSupposedOtherwise(page) : undefined;
+
+/** "What is owed after five years? If the rate is then raised to 6 %, …": a change on the way. */
+const isChange = (page: Page, { token }: Supposed): boolean =>
+  changesOfText(page).some((each: ChangeRead) => each.token === token && (each.after ?? each.afterYears) !== undefined);
+
+interface Asked {
+  readonly supposed: Supposed;
+  readonly span: Span;
+  readonly before: readonly Owned[];
+  readonly after: readonly Owned[];
+  readonly isAgain: boolean;
+}
+
+/** The plan that a question supposes; nothing where it is none of the first one's terms, or seeks what it supposes. */
+function planOtherwise(
+  page: Page,
+  first: SolePlan,
+  { supposed, span, before, after, isAgain }: Asked,
+): SolePlan | undefined {
   const { plan } = first;
-  const isAgain = isItAgain && !after.some((each) => isIn([span], each));
   const wanted = [...new Set(after.flatMap((each) => soughtBy(page, each) ?? []))];
   const sought = wanted[0] ?? plan.unknown;
-  const filled = mayBeSupposed(first) && !isOfOtherKind(page, span, plan) ? filledBy(page, supposed, plan) : undefined;
+  const filled = isOfOtherKind(page, span, plan) ? undefined : filledBy(page, supposed, plan);
   if (!filled || filled.slot === sought || wanted.length > 1 || (after.length === 0 && !isAgain)) return undefined;
   // "Paying 310 a month she is free in five years. What would clear it in four?" asks of nothing before.
-  const isOfBoth = after.some(({ owner }) => owner !== 1);
+  const isOfBoth = after.some(({ owner }) => owner === 'each' || owner === 'across');
   if (before.length === 0 && ((sought === plan.unknown && !isOfBoth) || plan.rate === null)) return undefined;
   // One sum has no payments.
   if (plan.kind === 'lump-sum' && [filled.slot, sought].includes('payment')) return undefined;
   const isOfAmount = plan.price !== undefined && [filled.slot, sought].includes('amount');
   if (isOfAmount && plan.price !== plan.amount) return undefined;
   const links = [filled.slot, sought].includes(plan.unknown) ? [] : linkOf(plan.unknown);
+  const { token } = supposed;
   const then = links && otherwise(page, first, { asking: span, token, filled, before });
   return (
     then &&
-    follow(
-      isAgain ? askingNothing(page, span) : page,
-      { ...first, plan: { ...plan, name: 'first' } },
-      [...before, ...(isAgain ? [itself(span, sought)] : []), ...after],
+    follower(
+      first,
       { ...then, ...(isOfAmount ? { price: undefined } : {}), [sought]: null, unknown: sought },
       links,
       token === undefined || !filled.role ? [] : [[token, filled.role]],
-      (question) => comparedWith(page, question, sought),
     )
   );
 }
 
-/** Of the plan before, of the one that is supposed, of each, or across them. */
-function ownerOf(page: Page, question: PlacedQuestion, { start }: Supposed['asking']): Owner {
-  if (question.start < start) return 0;
-  return question.asked === 'difference' ? 'across' : ofBoth.test(wordsOf(page, question)) ? 'each' : 1;
+/** Of the plan before, of one that is supposed, of each, or across them. */
+function ownerOf(page: Page, question: PlacedQuestion, spans: readonly Span[]): Owner {
+  const at = spans.findLastIndex(({ start }) => question.start >= start);
+  if (at < 0) return 0;
+  return question.asked === 'difference' ? 'across' : ofBoth.test(wordsOf(page, question)) ? 'each' : at + 1;
 }
 
 /** How payments fall in what is supposed says nothing of the plan before. */
-const withoutTimings = (page: Page, { start, end }: Span): Page => ({
+const withoutTimings = (page: Page, spans: readonly Span[]): Page => ({
   ...page,
-  timings: page.timings.filter((each) => each.start < start || each.start >= end),
+  timings: page.timings.filter((each) => !isIn(spans, each)),
 });
 
 interface Otherwise {
@@ -146,13 +196,13 @@ const isOfOtherKind = ({ kinds }: Page, { start, end }: Span, { kind }: ReadPlan
 const asOfPlan = (each: Owned): Owned =>
   each.asked === 'newPayment' ? { ...each, asked: 'payment', place: undefined } : each;
 
-const itself = (sentence: Span, sought: Unknown): Owned => ({
+const itself = (sentence: Span, sought: Unknown, owner: number): Owned => ({
   asked: quantitySought[sought],
   start: sentence.start,
   end: sentence.end,
   unit: sentence,
   place: undefined,
-  owner: 1,
+  owner,
 });
 
 /** "… how many payments sooner?" seeks the number of payments. */
@@ -167,7 +217,12 @@ function linkOf(found: Unknown): ReadLink[] | undefined {
 }
 
 /** What is held against each other, where a question asks by how much the two differ. */
-function comparedWith({ flat }: Page, { unit }: Owned, sought: Unknown): { quantity: 'difference'; args: ReadArgs } {
+function comparedWith(
+  { flat }: Page,
+  { unit }: Owned,
+  sought: Unknown,
+  plan: number,
+): { quantity: 'difference'; args: ReadArgs } {
   const words = flat.slice(unit.start, unit.end);
   const isSaved =
     /(?<![a-z])(?:sav(?:e|es|ed)|cheaper|dearer|costs?)(?![a-z])/.test(words) && !/payment|each|⟨[ea]/.test(words);
@@ -177,5 +232,5 @@ function comparedWith({ flat }: Page, { unit }: Owned, sought: Unknown): { quant
     : isOfTime(words) || /interest/.test(words)
       ? comparedOf(words, flat)
       : quantitySought[sought];
-  return { quantity: 'difference', args: { of, between: [0, 1] } };
+  return { quantity: 'difference', args: { of, between: [0, plan] } };
 }

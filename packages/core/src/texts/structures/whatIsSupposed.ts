@@ -5,14 +5,31 @@ import type { Span } from '../flatText.ts';
 import type { WordRole } from '../lexicon/wordRole.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { paymentsTold, wholeNumber } from '../paymentCounts.ts';
+import type { Question } from '../question.ts';
 import type { ReadPlan, Role, Unknown } from '../reading.ts';
+import type { Sentence } from '../sentences.ts';
 
 const supposes =
   /(?<![a-z])(?:would|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had|compare (?:it |this |that )?with|compared with)(?![a-z])/;
 
 /** "What would it be over seven years?" asks again what was asked. */
 export const itAgain =
-  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big|many))(?: (?:would|will|could|must|is|are) (?:it|they|that|this)(?: (?:then|now))?(?: (?:be|take|have (?:to be|been)))?)? (?:if|over|for|at|with|in|were|should)(?![a-z])/;
+  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:(?:what|how (?:large|high|much|long|big|many))(?: (?:would|will|could|must|is|are) (?:it|they|that|this)(?: (?:then|now))?(?: (?:be|take|have (?:to be|been)))?)? )?(?:if|over|for|at|with|in|were|should)(?![a-z])/;
+
+/** "How large would it be with a residual of 7,000?": its words ask for nothing else. */
+const itWould =
+  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big|many)) (?:would|will|could|must) (?:it|they|that|this) /;
+
+/** "And at 7 %?" */
+const isBare = (text: string): boolean =>
+  text.length < 40 && !/(?<![a-z])(?:what|how|which|find|when)(?![a-z])/.test(text);
+
+/** Whether what a question seems to ask is only what it supposes. */
+export const isOnlySupposed = ({ isSupposed, start }: Question, { asking }: Supposed): boolean =>
+  itAgain.test(asking.text) &&
+  (isSupposed === true || itWould.test(asking.text) || isBare(asking.text)) &&
+  start >= asking.start &&
+  start < asking.start + asking.text.length;
 
 export interface Supposed {
   /** The question that supposes it. */
@@ -34,21 +51,32 @@ const lastAsked = /,? and (?=(?:by )?(?:how|what)(?![a-z])(?:(?!,? and (?:by )?(
 const nothingYet =
   /(?<![a-z])without (?:the|this|that|these|those|her|his|their) (?:⟨m\d+⟩|savings|(?:initial|first|opening) (?:sum|deposit|amount|balance))(?= ?[?,]| (?:she|he|they)(?![a-z]))|(?<![a-z])(?:nothing|no (?:savings|money|capital)) (?:yet|so far|at first|to (?:begin|start) with|already|saved|put (?:by|aside|away)|in (?:it|the [a-z]+))(?![a-z])/;
 
-/** The first question that supposes one thing otherwise, with no numbers behind it. */
-export function supposedIn(page: Page): Supposed | undefined {
+/** What each question supposes from the first on that does; nothing where one has more numbers in it, or supposes nothing. */
+export function supposedIn(page: Page): Supposed[] {
+  const found: Supposed[] = [];
   for (const sentence of page.sentences.filter(({ asks }) => asks)) {
-    const cut = lastAsked.exec(sentence.text);
-    const tail = cut && { ...sentence, start: sentence.start + cut.index, text: sentence.text.slice(cut.index) };
-    for (const asking of [...(tail ? [tail] : []), sentence]) {
-      const isWithout = nothingYet.test(asking.text);
-      const [token, more] = isWithout ? [] : numbers(asking.text);
-      const isTurned = page.timings.some(({ start, end }) => start >= asking.start && end <= sentence.end);
-      const isOne = token === undefined ? isTurned || isWithout : more === undefined;
-      const isLast = page.sentences.every((each) => each.start <= sentence.start || numbers(each.text).length === 0);
-      if (!isOne || !(supposes.test(asking.text) || itAgain.test(asking.text)) || !isLast) continue;
-      if (token === undefined) return { asking };
-      return isToldBefore(page, token) ? undefined : { asking, token };
-    }
+    const own = supposedBy(page, sentence);
+    if (own) found.push(own);
+    else if (found.length > 0 && numbers(sentence.text).length > 0) return [];
+  }
+  const [first] = found;
+  const isTold = ({ asks, start, text }: Sentence): boolean =>
+    !asks && first !== undefined && start > first.asking.start && numbers(text).length > 0;
+  return page.sentences.some(isTold) ? [] : found;
+}
+
+/** What the last question of a sentence supposes, or the whole sentence. */
+function supposedBy(page: Page, sentence: Sentence): Supposed | undefined {
+  const cut = lastAsked.exec(sentence.text);
+  const tail = cut && { ...sentence, start: sentence.start + cut.index, text: sentence.text.slice(cut.index) };
+  for (const asking of [...(tail ? [tail] : []), sentence]) {
+    const isWithout = nothingYet.test(asking.text);
+    const [token, more] = isWithout ? [] : numbers(asking.text);
+    const isTurned = page.timings.some(({ start, end }) => start >= asking.start && end <= sentence.end);
+    const isOne = token === undefined ? isTurned || isWithout : more === undefined;
+    if (!isOne || !(supposes.test(asking.text) || itAgain.test(asking.text))) continue;
+    if (token === undefined) return { asking };
+    return isToldBefore(page, token) ? undefined : { asking, token };
   }
   return undefined;
 }
@@ -67,6 +95,8 @@ const isToldBefore = ({ tokens }: Page, at: number): boolean =>
   tokens.some(({ form, value }, other) => other < at && form === tokens[at]!.form && value === tokens[at]!.value);
 
 const sums = ['amount', 'payment', 'finalAmount'] as const;
+
+const isOneOf = (all: readonly string[], one: string): boolean => all.includes(one);
 
 /** The sum of the plan that is of its size; where none is, the one that the plan seeks. */
 function sumLike(plan: ReadPlan, value: number): (typeof sums)[number] | undefined {
@@ -120,6 +150,7 @@ const isTimeToo = ({ flat, places, tokens, signs }: Page, at: number): boolean =
   tokens.some(({ form, unit }, other) => form === 'time' && unit === 'years' && other < at) &&
   !tokens.some(({ form }, other) => form === 'count' && other < at && signs[other]?.[0]?.role === 'payments');
 
+/** The term that a number is: a rate, how long, or a sum. */
 function filledByNumber(page: Page, token: number, plan: ReadPlan): Filled | undefined {
   const { form, value } = tokenAt(page, token);
   const [sign] = page.signs[token] ?? [];
@@ -129,10 +160,13 @@ function filledByNumber(page: Page, token: number, plan: ReadPlan): Filled | und
     const payments = paymentsFromAge(page, token, plan);
     return payments === undefined ? undefined : { slot: 'payments', is: { payments }, role: 'duration' };
   }
-  if (form !== 'money') {
+  // "300 000 kr" bears no sign of money that is known.
+  const isSum =
+    form === 'money' || (form === 'count' && value >= 1000 && sign !== undefined && isOneOf(sums, sign.role));
+  if (!isSum) {
     const isYears = form === 'count' && isTimeToo(page, token);
     const payments = isYears ? value * plan.paymentsPerYear : paymentsTold(page, token, plan.paymentsPerYear);
-    return payments === null || payments === plan.payments
+    return !Number.isInteger(payments) || payments === plan.payments
       ? undefined
       : { slot: 'payments', is: { payments }, role: form === 'time' || isYears ? 'duration' : 'payments' };
   }

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'nominalRate',
+    14,
+    '(?:which|what) (?:nominal |interest |annual |<e> )*rate (?:would|does|will|must|could) (?:give|bring|yield|lead|produce|get|make|mean)',
+  ),
   cue('effectiveRate', 14, '(?:what|how much) (?:does|is) (?:it|that|this) (?:come to )?effectively'),
   cue(
     'nominalRate',
