@@ -38,6 +38,19 @@ describe('the prompts of an exercise made of a text', () => {
     expect(story).toContain('in the 12th payment');
   });
 
+  test('what a question supposes stands in its part, and no longer in the story; a bare one stays there', () => {
+    const { prompts, story } = promptsOf(
+      `${loan} Find the payment. (b) How much could be borrowed with £200 a month? (c) What would the payment be over 7 years? And over 8?`,
+    );
+    expect(prompts).toEqual([
+      'Find the payment.',
+      'How much could be borrowed with £{payment} a month?',
+      'What would the payment be over {years 2} years?',
+      'Find the monthly payment (fourth).',
+    ]);
+    expect(story.trim().endsWith('And over 8?')).toBe(true);
+  });
+
   test('a change with both ways to go on is asked as it is told', () => {
     const { prompts } = promptsOf(
       `${loan} After 2 years the rate rises to 7.2% compounded monthly. If the end date stays, what is the new payment? If the payment stays instead, how many payments remain?`,

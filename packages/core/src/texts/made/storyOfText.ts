@@ -18,7 +18,11 @@ export function storyOfText(text: string, reading: ProblemReading, givens: reado
   const asking = page.sentences
     .filter((sentence) => sentence.asks)
     .map((sentence) => originOf(page, sentence))
-    .filter((span) => !givens.some(({ start }) => start >= span.start && start < span.end));
+    .filter((span) => {
+      const own = givens.filter(({ start }) => start >= span.start && start < span.end);
+      const isItself = asksByItself.test(text.slice(span.start, span.end));
+      return own.length === 0 || (isItself && own.every((each) => isOfQuestion(reading, each, span)));
+    });
   const prompts: Record<string, string> = {};
   for (const ask of reading.asks) {
     const unit = unitOf(page, ask);
@@ -26,7 +30,7 @@ export function storyOfText(text: string, reading: ProblemReading, givens: reado
     const sentence = unit && asking.find((span) => unit.start >= span.start && unit.start < span.end);
     if (!unit || !isOwn || !sentence) continue;
     const own = { start: beginOf(page, text, sentence, unit), end: unit.end };
-    if (!isPlacedElsewhere(page, ask, sentence, own)) prompts[ask.part] = promptOf(text.slice(own.start, own.end));
+    if (!isPlacedElsewhere(page, ask, sentence, own)) prompts[ask.part] = promptOf(withGivens(text, givens, own));
   }
   // A question whose words do not stand alone keeps its sentence in the story.
   const told = asking.filter((span) =>
@@ -37,10 +41,33 @@ export function storyOfText(text: string, reading: ProblemReading, givens: reado
   return /\p{L}/u.test(story) ? { story, prompts } : { story: withPlaces(text, givens, []), prompts: {} };
 }
 
-/** Where the question of an ask stands, to its end. */
+/** Not "And at 7 %?", which asks by the question before it. */
+const asksByItself = /(?<![a-z])(?:what|how|which|who|when|find|calculate|compute|determine|state|give)(?![a-z])/i;
+
+/** "What would it be with a residual of 7,000?": the number is that of the one plan that is asked of there, and of no other. */
+function isOfQuestion({ asks }: ProblemReading, { use: { plan = 0 } }: TextGiven, { start, end }: Span): boolean {
+  const [only, more] = asks.filter((ask) => ask.start >= start && ask.start < end);
+  return plan > 0 && only !== undefined && more === undefined && (only.plan === plan || only.plan === null);
+}
+
+/** Part of the text with its givens in place. */
+const withGivens = (text: string, givens: readonly TextGiven[], { start, end }: Span): string =>
+  withPlaces(
+    text,
+    givens.filter((each) => each.start >= start && each.end <= end),
+    [
+      { start: 0, end: start },
+      { start: end, end: text.length },
+    ],
+  );
+
+/** Where the question of an ask stands, to its end; "And at 7 %?" is one by its sentence. */
 function unitOf(page: Page, ask: ReadAsk): Span | undefined {
-  const question = page.questions.find((each) => originOf(page, each).start === ask.start);
-  return question && originOf(page, question.unit);
+  const isThere = (each: Span): boolean => originOf(page, each).start === ask.start;
+  const question =
+    page.questions.find(isThere)?.unit ??
+    page.sentences.find((each) => each.asks && asksByItself.test(each.text) && isThere(each));
+  return question && originOf(page, question);
 }
 
 const labelAtEnd = '(?:\\(?(?:[a-h]|i{1,3}|iv|v|\\d{1,2})[.)])?';

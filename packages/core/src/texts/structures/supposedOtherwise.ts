@@ -18,7 +18,7 @@ import { isIn } from './clauses.ts';
 import { follower, without } from './followers.ts';
 import { rateThen } from './otherRate.ts';
 import { nameOfPlan, ownedQuestions, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
-import { filledBy, isOnlySupposed, itAgain, supposedIn, type Filled, type Supposed } from './whatIsSupposed.ts';
+import { filledBy, isBare, isOnlySupposed, itAgain, supposedIn, type Filled, type Supposed } from './whatIsSupposed.ts';
 
 /** "What are the two payments?" */
 const ofBoth =
@@ -78,7 +78,15 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
     };
   });
   const plans = own.flatMap(({ plan }) => plan ?? []);
-  if (plans.length < all.length) return undefined;
+  // "What would it be over seven years? And at 7 %?": over five, or over seven?
+  const slots = all.map((each) => filledBy(page, each, first.plan)?.slot);
+  const isOpen = all.some(
+    ({ asking }, at) =>
+      at > 0 &&
+      isBare(asking.text) &&
+      (slots[at] !== slots[at - 1] || plans[at]?.plan.unknown !== plans[at - 1]?.plan.unknown),
+  );
+  if (plans.length < all.length || isOpen) return undefined;
   const again = own.flatMap(({ isAgain, span, plan }, at) =>
     isAgain && plan ? [itself(span, plan.plan.unknown, at + 1)] : [],
   );

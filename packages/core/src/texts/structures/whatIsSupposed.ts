@@ -10,7 +10,7 @@ import type { ReadPlan, Role, Unknown } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 
 const supposes =
-  /(?<![a-z])(?:would|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had|compare (?:it |this |that )?with|compared with)(?![a-z])/;
+  /(?<![a-z])(?:would|could|if|instead|were|suppose|supposing|assuming|should|what about|for (?:a|an) (?:return|yield|rate) of|had|compare (?:it |this |that )?with|compared with)(?![a-z])/;
 
 /** "What would it be over seven years?" asks again what was asked. */
 export const itAgain =
@@ -21,7 +21,7 @@ const itWould =
   /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but )?(?:what|how (?:large|high|much|long|big|many)) (?:would|will|could|must) (?:it|they|that|this) /;
 
 /** "And at 7 %?" */
-const isBare = (text: string): boolean =>
+export const isBare = (text: string): boolean =>
   text.length < 40 && !/(?<![a-z])(?:what|how|which|find|when)(?![a-z])/.test(text);
 
 /** Whether what a question seems to ask is only what it supposes. */
