@@ -58,10 +58,7 @@ export function readSavedLaidDrawn(page: Page): DraftReading | undefined {
     wanted: [both.wanted[0], undefined, both.wanted[1]],
     asks: both.asks.map((ask) => ({ ...ask, plan: last(ask.plan) })),
     roles: new Map([
-      ...[...both.roles].map(
-        ([at, { role, plan }]) =>
-          [at, plan === 1 ? { role, plan: 2 } : { role, ...(plan === undefined ? {} : { plan }) }] as const,
-      ),
+      ...[...both.roles].map(([at, each]) => [at, each.plan === 1 ? { ...each, plan: 2 } : each] as const),
       [token, { role: 'duration' as const, plan: 1 }],
     ]),
   };

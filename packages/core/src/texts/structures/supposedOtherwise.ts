@@ -69,23 +69,17 @@ export function readSupposedOtherwise(told: Page): DraftReading | undefined {
     const until = spans[at + 1]?.start ?? Infinity;
     const after = heard.filter(({ start }) => start >= span.start && start < until);
     const isAgain = itAgain.test(supposed.asking.text) && !after.some((each) => isIn([span], each));
-    return {
-      supposed,
-      span,
-      after,
-      isAgain,
-      plan: planOtherwise(page, first, { supposed, span, before, after, isAgain }),
-    };
+    const asks = { supposed, span, before, after, isAgain };
+    return { span, isAgain, isBare: isBare(supposed.asking.text), ...planOtherwise(page, first, asks) };
   });
   const plans = own.flatMap(({ plan }) => plan ?? []);
   // "What would it be over seven years? And at 7 %?": over five, or over seven?
-  const slots = all.map((each) => filledBy(page, each, first.plan)?.slot);
-  const isOpen = all.some(
-    ({ asking }, at) =>
-      at > 0 &&
-      isBare(asking.text) &&
-      (slots[at] !== slots[at - 1] || plans[at]?.plan.unknown !== plans[at - 1]?.plan.unknown),
-  );
+  const isOpen = own.some((each, at) => {
+    const before = own[at - 1];
+    return (
+      before && each.isBare && (each.slot !== before.slot || each.plan?.plan.unknown !== before.plan?.plan.unknown)
+    );
+  });
   if (plans.length < all.length || isOpen) return undefined;
   const again = own.flatMap(({ isAgain, span, plan }, at) =>
     isAgain && plan ? [itself(span, plan.plan.unknown, at + 1)] : [],
@@ -127,7 +121,7 @@ function planOtherwise(
   page: Page,
   first: SolePlan,
   { supposed, span, before, after, isAgain }: Asked,
-): SolePlan | undefined {
+): { readonly plan: SolePlan; readonly slot?: Unknown } | undefined {
   const { plan } = first;
   const wanted = [...new Set(after.flatMap((each) => soughtBy(page, each) ?? []))];
   const sought = wanted[0] ?? plan.unknown;
@@ -143,15 +137,10 @@ function planOtherwise(
   const links = [filled.slot, sought].includes(plan.unknown) ? [] : linkOf(plan.unknown);
   const { token } = supposed;
   const then = links && otherwise(page, first, { asking: span, token, filled, before });
-  return (
-    then &&
-    follower(
-      first,
-      { ...then, ...(isOfAmount ? { price: undefined } : {}), [sought]: null, unknown: sought },
-      links,
-      token === undefined || !filled.role ? [] : [[token, filled.role]],
-    )
-  );
+  if (!then) return undefined;
+  const own = { ...then, ...(isOfAmount ? { price: undefined } : {}), [sought]: null, unknown: sought };
+  const roles = token === undefined || !filled.role ? [] : [[token, filled.role] as const];
+  return { plan: follower(first, own, links, roles), ...(filled.slot ? { slot: filled.slot } : {}) };
 }
 
 /** Of the plan before, of one that is supposed, of each, or across them. */

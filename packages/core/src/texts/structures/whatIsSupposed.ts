@@ -96,8 +96,6 @@ const isToldBefore = ({ tokens }: Page, at: number): boolean =>
 
 const sums = ['amount', 'payment', 'finalAmount'] as const;
 
-const isOneOf = (all: readonly string[], one: string): boolean => all.includes(one);
-
 /** The sum of the plan that is of its size; where none is, the one that the plan seeks. */
 function sumLike(plan: ReadPlan, value: number): (typeof sums)[number] | undefined {
   const apart = (each: (typeof sums)[number]): number => Math.abs(Math.log(value / (plan[each] || NaN)));
@@ -161,8 +159,7 @@ function filledByNumber(page: Page, token: number, plan: ReadPlan): Filled | und
     return payments === undefined ? undefined : { slot: 'payments', is: { payments }, role: 'duration' };
   }
   // "300 000 kr" bears no sign of money that is known.
-  const isSum =
-    form === 'money' || (form === 'count' && value >= 1000 && sign !== undefined && isOneOf(sums, sign.role));
+  const isSum = form === 'money' || (form === 'count' && value >= 1000 && sums.some((each) => each === sign?.role));
   if (!isSum) {
     const isYears = form === 'count' && isTimeToo(page, token);
     const payments = isYears ? value * plan.paymentsPerYear : paymentsTold(page, token, plan.paymentsPerYear);
