@@ -77,9 +77,16 @@ function pauseBegun(page: Page): Moment | undefined {
   return found === undefined ? undefined : { after: tokenAt(page, token).value, taken: [{ token, role: 'after' }] };
 }
 
-/** "The first 6 payments are missed out." */
-const isAtFirst = (page: Page, token: number): boolean =>
-  /(?<![a-z])first $/.test(page.flat.slice(0, page.places[token]!.start));
+/** "The first 6 payments are missed out.", "A loan of 27,000: no payments for two years; then monthly payments over 8 years." */
+const isAtFirst = ({ flat, places }: Page, token: number): boolean => {
+  const [before, behind] = [flat.slice(0, places[token]!.start), flat.slice(places[token]!.end)];
+  const isThen =
+    /^[^.?!]*[;,] (?:and )?(?:then|thereafter|after that|afterwards) (?:⟨e\d+⟩ )?(?:payments|instalments)/.test(behind);
+  return (
+    /(?<![a-z])first $/.test(before) ||
+    (isThen && !/(?<![a-z])(?:after|once|following|payments)(?![a-z])/.test(before.replace(/no payments for $/, '')))
+  );
+};
 
 /** "She adds 50 to every payment": from the first, where nothing is said of when. */
 function isOfEach(page: Page, token: number): boolean {
@@ -155,7 +162,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
 
 /** "Beginning with the 25th deposit it puts by 450": a payment, though nothing says how often. */
 const isFromThere = ({ flat, places }: Page, at: number): boolean =>
-  /(?:from|beginning with|starting with) (?:the |her |his |their )?⟨o\d+⟩ (?:⟨e\d+⟩ )?(?:payment|deposit|month|instal?ment)(?: on(?:wards?)?)?,? (?:he|she|they|it|the [a-z]+) [a-z ]{3,16}$/.test(
+  /(?:from|beginning with|starting with) (?:the |her |his |their )?(?:⟨o\d+⟩ (?:⟨e\d+⟩ )?(?:payment|deposit|month|instal?ment)|(?:payment|deposit|month|instal?ment) (?:number |no )?⟨n\d+⟩)(?: on(?:wards?)?)?,? (?:he|she|they|it|the [a-z]+) [a-z ]{3,16}$/.test(
     flat.slice(0, places[at]!.start),
   );
 

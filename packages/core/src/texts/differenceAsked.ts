@@ -36,7 +36,9 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
     );
   // "… she wants to pay the loan off. How much does she need, and how much interest does she save?"
   const isPaidOff =
-    /how much interest (?:does|do|will|would) (?:he|she|they|[a-z]+) save\W*$/.test(unit) &&
+    /(?:how much interest (?:does|do|will|would) (?:he|she|they|[a-z]+) save|what (?:does|do|will|would) (?:he|she|they|[a-z]+) save in interest)\W*$/.test(
+      unit,
+    ) &&
     /(?:pay|settl|clear)[a-z]* (?:off )?(?:the (?:loan|debt|mortgage|rest|balance)|it|everything)(?: off)?(?![a-z])/.test(
       page.flat,
     );
@@ -49,7 +51,13 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
   )
     return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
   // "What settles the 24 payments that are left, and how much interest is saved by doing so?"
-  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && plan.unknown === 'amount' && last.k === undefined)
+  if (
+    plan.changes.length === 0 &&
+    (isByIt || isPaidOff) &&
+    /interest/.test(unit) &&
+    plan.unknown === 'amount' &&
+    last.k === undefined
+  )
     return is('totalInterest');
   if (plan.changes.length === 0)
     return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });

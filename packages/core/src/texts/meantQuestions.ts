@@ -160,7 +160,9 @@ export function meantQuestions(page: Page): Question[] {
     page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
   // "Which rate does the buyer get?" chooses among none.
-  const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
+  const isOneRate = !page.tokens.some(
+    ({ form }, at) => form === 'percent' && !/Rate$/.test(page.signs[at]?.[0]?.role ?? ''),
+  );
   const isShare = page.signs.some((each) => each[0]?.role === 'downPaymentRate');
   const deposit: Question['asked'] = isPriced || isShare ? 'downPayment' : isOften ? 'payment' : 'amount';
   const named = isOften ? askedOfSavings(page, ofOneNow(page)) : ofOneNow(page);
@@ -174,7 +176,9 @@ export function meantQuestions(page: Page): Question[] {
     if (
       isOften &&
       each.asked === 'amount' &&
-      /(?:what|how (?:much|large)) (?:is|was|are|were) the deposits?\W*$/.test(words)
+      /(?:what|how (?:much|large)) (?:is|was|are|were) the (?:original |first |initial |old |regular |equal |⟨e\d+⟩ )?deposits?\W*$/.test(
+        words,
+      )
     )
       return [{ ...each, asked: deposit }];
     // "It has lain in the bank for 7 years. What is it now?"

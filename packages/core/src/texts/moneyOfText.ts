@@ -50,6 +50,14 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
   const roles = moneyRoles[kind];
   const money: Money = {};
   const placed = new Set<number>();
+  // "She wins 20,000, spends 5,000 and invests the rest."
+  const isOwn = kind === 'saving' || kind === 'lump-sum' || kind === 'drawing-down';
+  if (page.rest && isOwn && within.includes(page.rest.whole) && !open.has('amount')) {
+    const { whole, less } = page.rest;
+    money.price = [whole];
+    money.downPayment = [less];
+    for (const at of [whole, less]) placed.add(at);
+  }
   for (const { at, role } of wishesOf(page, within, kind, open)) {
     const held = money[role];
     const same = held?.some((each) => tokenAt(page, each).value === tokenAt(page, at).value);
@@ -124,6 +132,9 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
         // What a bond was bought for is what was put in, where its end is asked.
         const as =
           heard === 'finalAmount' && role === 'price' && kind === 'lump-sum' && open.has(heard) ? 'amount' : heard;
+        // "She has 21,000 saved. What can she buy?": paid down.
+        if (as === 'amount' && owes && open.has(as) && isPutBy(page, at))
+          return [{ at, role: 'downPayment', weight: weight - 1 }];
         if (!as || open.has(as)) return [];
         // "A boat costs 20,000 now. She saves 200 a month. How much has she?": no start of her savings.
         if (weight < 9 && kind === 'saving' && open.has('finalAmount') && page.signs[at]?.[0]?.role === 'price')
@@ -136,6 +147,24 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
     )
     .sort((one, other) => other.weight - one.weight || one.at - other.at);
 }
+
+/** "She has 35,000 already saved." */
+const isThereAlready = ({ flat, places }: Page, at: number): boolean => {
+  const before = /(?<![a-z])(?:has|have|with|had|holds?) ([a-z ]{0,20})$/.exec(flat.slice(0, places[at]!.start));
+  const behind = /^[^.?!⟨]{0,24}/.exec(flat.slice(places[at]!.end))?.[0] ?? '';
+  return before !== null && /(?<![a-z])(?:already|so far)(?![a-z])/.test(`${before[1] ?? ''}${behind}`);
+};
+
+/** A buyer's own money. */
+const isPutBy = ({ flat, places }: Page, at: number): boolean =>
+  /(?<![a-z])(?:buy|afford|spend|pay for|price)(?![a-z])/.test(flat) &&
+  (/(?<![a-z])(?:has|have|with|and|had) (?:already |now |got )?(?:saved |put by |put aside )?$/.test(
+    flat.slice(0, places[at]!.start),
+  )
+    ? /^ (?:saved|put by|put aside|in (?:savings|the bank|cash|hand|her |his |their )|of (?:savings|(?:her|his|their) own))/.test(
+        flat.slice(places[at]!.end),
+      ) || /(?:saved|put by|put aside) $/.test(flat.slice(0, places[at]!.start))
+    : /(?<![a-z])savings (?:of|are|come to|amount to) $/.test(flat.slice(0, places[at]!.start)));
 
 /** Nobody saves towards less than there is. */
 function turnSaving(page: Page, money: Money, kind: ReadKind): void {
@@ -215,6 +244,7 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
     page.signs[start]?.some((sign) => sign.role === 'amount' && sign.weight >= 8);
   if (
     kind === 'saving' &&
+    !(start !== undefined && isThereAlready(page, start)) &&
     money.amount &&
     !money.finalAmount &&
     !open.has('finalAmount') &&

@@ -125,7 +125,7 @@ function agesAt(lower: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:now\b|today\b|at signing\b|of (?:it|this|that) (?:raised|met|found|given|provided|contributed|down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [$£€¥]?\s?\d[\d.,\s]*(?:€ )?(?!loan|debt|mortgage|credit)(?:[a-z]+ ){1,3}(?:is|was) (?:paid|put|met|covered)(?: for| down)? (?:at once|in cash|down|now|today|immediately|by (?:insurance|an? |the |her |his |their ))|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|(?:of (?:it|this|that) )?is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash|on (?:ordering|order|delivery|signing|collection))|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:now\b|today\b|at signing\b|of (?:it|this|that) (?:raised|met|found|given|provided|contributed|down|from|out of|in cash|now|at once|himself|herself|themselves)|in cash|at once\b|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|of an? [$£€¥]?\s?\d[\d.,\s]*(?:€ )?[a-z]+ (?:at once|now|down|in cash|immediately|today)\b|of an? [$£€¥]?\s?\d[\d.,\s]*(?:€ )?(?!loan|debt|mortgage|credit)(?:[a-z]+ ){1,3}(?:is|was) (?:paid|put|met|covered)(?: for| down)? (?:at once|in cash|down|now|today|immediately|by (?:insurance|an? |the |her |his |their ))|of an? [a-z]+ (?:costing|priced at|worth|for) |of the [$£€¥]?\s?\d[\d.,\s]* (?:that|which) |down\b|(?:as )?(?:a |the )?deposit\b|(?:of (?:it|this|that) )?is (?:paid|due|put) (?:down|as (?:a |the )?deposit|at once|at signing|immediately|in cash|on (?:ordering|order|delivery|signing|collection))|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const ofTerm = /^ of (?:the|its|his|her|their) (?:whole )?(?:term|time|payments|instalments|installments|years|life)\b/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
@@ -290,7 +290,7 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
   }
   const isAfter = read.value > 3 && /(?:after|with|by|from) the $/.test(lower.slice(0, at));
   const isLone =
-    read.value > 3 &&
+    (read.value > 3 || lower.slice(at - 10, at) === 'after the ') &&
     lower.slice(at - 4, at) === 'the ' &&
     /^(?:[.,;?!)]| (?:is|are|goes) )/.test(lower.slice(at + read.length));
   return isLone || isAfter || counted.test(lower.slice(at + read.length)) ? read : undefined;

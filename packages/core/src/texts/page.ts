@@ -15,6 +15,7 @@ import type { Question } from './question.ts';
 import { readQuestions } from './questions.ts';
 import type { ReadKind } from './reading.ts';
 import { pointsAsRates } from './ratesInPoints.ts';
+import { restOfSum, type RestOfSum } from './restOfSum.ts';
 import { retold } from './retold.ts';
 import { roleSigns, type RoleSign } from './roles.ts';
 import { withSignsByPlace } from './signsByPlace.ts';
@@ -35,6 +36,8 @@ export interface Page extends FlatText {
   readonly kinds: readonly Match<ReadKind>[];
   readonly timings: readonly Match<Timing>[];
   readonly quotings: readonly Match<Quoting>[];
+  /** What is left of one sum when another is gone. */
+  readonly rest: RestOfSum | undefined;
   readonly settled: Settled;
 }
 
@@ -51,6 +54,9 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
   // "His brother earns 52,000 a year.": nothing in it is of the case.
   const asides = asidesOf(flat.flat, sentences);
   const isTold = ({ start }: Span): boolean => !asides.some((each) => start >= each.start && start < each.end);
+  const rest = restOfSum(flat);
+  const isOfCase = (place: Span): boolean =>
+    isTold(place) && !(rest && place.start >= rest.gone.start && place.start < rest.gone.end);
   const agreed = new Set(agreedTermOf(flat)?.tokens);
   const beside = rateOfLoanBeside(flat, sentences);
   const signs = withSignsByPlace(flat, roleSigns(flat)).map((each, at): readonly RoleSign[] => {
@@ -69,7 +75,8 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     kinds: [
       ...findKinds(flat.flat),
       ...flat.owed.map((place) => ({ says: 'borrowing' as const, weight: 6, ...place })),
-    ].filter(isTold),
+    ].filter(isOfCase),
+    rest,
     timings: settled.timing
       ? [{ says: settled.timing, weight: 99, start: 0, end: 0 }]
       : findTimings(flat.flat).filter(isTold),

@@ -64,7 +64,7 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     const isCharged = form === 'per' && /(?:what|how much) [^⟨]*(?:charge|ask|want|take) $/.test(clause);
     if (isCharged && /^,? ?(?:compounded|convertible)(?![a-z])/.test(after)) return [is('rate', 4)];
     if (/^\s+in (?:arrears|advance)(?![a-z])/.test(after)) return [is('frequency', 4)];
-    if (saysNothing(value, clause, after)) return [];
+    if (saysNothing(value, clause, after) || isHowLong.test(flat.slice(end))) return [];
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
@@ -98,6 +98,9 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     return [is('frequency', isPaid ? 3 : form === 'every' ? 2 : 1)];
   });
 }
+
+/** "for each of the first six years … at the end of each month": how long, and then how often. */
+const isHowLong = /^⟨t\d+⟩[^.?!]*(?:end|close|beginning|start) of ⟨e\d+⟩/;
 
 /** "a year sooner" is a time; "four payments a year" says how often by its number; "(365-day year)". */
 const saysNothing = (value: number, clause: string, after: string): boolean =>

@@ -12,6 +12,7 @@ import type { Settled } from './settled.ts';
 import { LONGEST_TEXT } from './splitProblems.ts';
 import type { TokenForm } from './tokens.ts';
 import type { Ignored, ProblemReading, ReadAsk, ReadDoubt, ReadUse, Role } from './reading.ts';
+import { readOtherwise } from './readOtherwise.ts';
 import { secondLook } from './secondLook.ts';
 import { statementOfPlan } from './statementOfPlan.ts';
 
@@ -35,7 +36,8 @@ export function readProblem(text: string, { numberStyle, settled = {} }: ReadOpt
   const isGrowth = growthIn(page) !== undefined && page.tokens.some(({ form }) => form === 'time');
   if (!isGrowth && !page.tokens.some(({ form }) => form === 'money' || form === 'percent' || form === 'count'))
     return unread('There are no numbers in this text that a problem could rest on.');
-  return finished(page, readPlans(page));
+  const read = (each: Page): ProblemReading => finished(each, readPlans(each));
+  return readOtherwise(page, read(page), read);
 }
 
 const unread = (says: string): ProblemReading => ({

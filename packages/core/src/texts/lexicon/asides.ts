@@ -38,6 +38,8 @@ const clausesAside: readonly RegExp[] = [
   `(?<=, )who (?:works|drives|walks|teaches|sleeps|runs|cycles) ⟨n\\d+⟩ [a-z ]+(?:⟨[ae]\\d+⟩)?(?=,)`,
   `(?<=, )who ${ofTrade}[a-z]+ [a-z ]{0,20}⟨t\\d+⟩ ago(?=,)`,
   `(?<=, )whose (?:old|first|last|former|present) [a-z]+ cost ⟨m\\d+⟩(?=,)`,
+  // "A parking fine of 80 aside, …"
+  `(?<=^|[.;:] )(?:[a-z'-]+ ){0,4}⟨m\\d+⟩ (?:[a-z'-]+ ){0,5}(?:aside|apart)(?=,)`,
   // "(365 × £3 / 12)": how a number came about.
   `\\((?:[^()?]{0,24}[×x*/÷+=] ?)+[^()?]{0,24}\\)`,
   // what a year is taken for

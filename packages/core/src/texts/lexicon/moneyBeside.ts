@@ -131,6 +131,12 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'takes? off {m}',
     'less (?:an? |the )?{m}',
   ),
+  // What is paid beside the loan is no part of it.
+  cue(
+    'ignored',
+    13,
+    'fees? (?:of )?{m},? (?:(?:is|are|was|were|being) )?(?:paid|settled|payable) (?:in cash|separately|out of|from|at once in cash)',
+  ),
   cue(
     'fee',
     12,

@@ -162,7 +162,7 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     12,
-    'balloon (?:payment )?(?:of|:|is) {m}',
+    'balloon (?:payment )?(?:of|(?<=.balloon ):|is) {m}',
     '(?:and|plus|with) a (?:balloon|final lump|closing payment|residual) of {m}',
   ),
   cue(

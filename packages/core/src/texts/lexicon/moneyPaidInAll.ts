@@ -45,6 +45,7 @@ export const moneyPaidInAllCues: readonly Cue<WordRole>[] = [
     `${repays} (?:a total of |${inAll},? )?{m}(?: ${inAll})?,? (?:in|by|through|over <t> (?:in|by)|in the form of|as|with) ${often}@payment`,
     `${repays} (?:a (?:grand )?total of|${inAll}) {m}`,
     `${repays} {m} ${inAll}`,
+    `${inAll},? {m} (?:is|are|was|were|will be) (?:re)?paid(?: back)?`,
     `(?:asks|wants|demands|charges) {m} ${inAll} (?:in|by|through) ${often}@payment`,
     `total amount payable:? {m}`,
     `(?:re)?(?:pays?|paid)(?: (?:it|them|this))?(?: off| back)? (?:with )?{m},? (?:spread|divided|split|shared)(?: out)?(?: evenly| equally)? (?:over|into|among)`,

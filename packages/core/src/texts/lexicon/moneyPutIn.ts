@@ -4,6 +4,17 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    9,
+    '<m>[^.?!⟨]{0,30}(?:<e>|<a>)[^.?!⟨]{0,12}[;,] (?:and )?(?:then|thereafter|afterwards) {m} (?:for|over|during) (?:the )?(?:(?:next|following|last|remaining|other) )?<t>',
+  ),
+  cue('payment', 10, '{m} (?:is|was|are|were) added at the (?:end|beginning|start|close) of <e>'),
+  cue(
+    'payment',
+    12,
+    '(?:do|does|will|would) {m} (?:put in|paid in|deposited|set aside|saved|invested) (?:at the (?:end|beginning|start) of )?<e>',
+  ),
   cue('amount', 8, '(?:has|have|had) (?:already |so far |by now )?saved(?: up)? {m}(?= ?[.;])'),
   cue('payment', 12, '(?:of which|payments\\.) the first <n> are {m}(?= ?[.,;]| each)'),
   cue('payment', 14, 'price (?:of (?:an?|the) [a-z ]+ )?(?:is|was) (?:quoted|given|advertised|stated) as {m} <[ea]>'),

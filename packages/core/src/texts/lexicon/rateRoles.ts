@@ -143,8 +143,13 @@ export const rateCues: readonly Cue<WordRole>[] = [
     12,
     '(?:claims?|claimed|maintains?|asserts?|boasts?|believes?|says (?:it is|that it is|this is))(?: that)?(?: (?:it|this|the rate) is)?(?: only| just| at most| no more than)? {p}',
   ),
-  cue('newRate', 11, 'renew(?:s|ed|al)?(?![a-z])(?:[^.;?!⟨]|⟨[tea]\\d+⟩){0,60} (?:at|to|is|was|of|be) {p}'),
-  cue('finalAmountRate', 12, '{p} of (?:its|the) (?:price|value|cost) as (?:the|a|its) (?:residual|balloon)'),
+  cue('newRate', 15, 'renew(?:s|ed|al)?(?![a-z])(?:[^.;?!⟨]|⟨[tea]\\d+⟩){0,60} (?:at|to|is|was|of|be) {p}'),
+  cue(
+    'finalAmountRate',
+    12,
+    '{p} of (?:its|the) (?:price|value|cost) as (?:the|a|its) (?:residual|balloon)',
+    '(?:balloon|residual)(?: payment| value)?(?: is| of|:| at)* {p}',
+  ),
   cue(
     'financedRate',
     12,

@@ -28,7 +28,8 @@ const over = (words: (what: string) => string): SameMoment[] => [
   same(words(`(${payments})`), 'once $1 have been made'),
 ];
 
-const each = '( one| of (?:them|these|which)| @payment| @withdrawal| @deposit)';
+const each =
+  '((?: ⟨m\\d+⟩)?(?: one| of (?:them|these|which)| @payment| @withdrawal| @deposit| scholarship| prize| grant))';
 const falls = '(?:is|being|falls?|falling|coming|comes|to|be|due|made|paid|payable|only)';
 
 /** When payments begin that do not begin at once. */

@@ -60,6 +60,7 @@ interface SameWords {
 }
 
 const sameWords: readonly SameWords[] = [
+  { words: /^payments? (?:of |for |covering |\()(?:both )?principal and interest\)?(?![a-z])/, as: 'payment' },
   { words: /^non-?interest-bearing(?![a-z])/, as: 'plain' },
   { words: /^(?:repayment|instal?lment)s(?![a-z])/, as: 'payments', isOwed: true },
   { words: /^(?:repayment|instal?lment)(?![a-z])/, as: 'payment', isOwed: true },

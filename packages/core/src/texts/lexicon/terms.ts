@@ -58,7 +58,7 @@ export const timingCues: readonly Cue<Timing>[] = [
   cue(
     'beginning',
     9,
-    '(?:at once|now|today|immediately|straight away),? and (?:again |then |after that )?<e>(?! [a-z ]{0,20}⟨m)',
+    '(?:at once|(?<!from )(?:now|today)|immediately|straight away),? and (?:again |then |after that )?<e>(?! [a-z ]{0,20}⟨m)',
   ),
   cue(
     'beginning',
@@ -96,7 +96,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:deposited|paid|paid in|saved|invested|put in) (?:today|now) and (?:then )?<e>',
     '<e> on the first day',
     'on signing[^.?!⟨]{0,60}(?:⟨m\\d+⟩ )?[^.?!⟨]{0,40}(?:⟨m\\d+⟩ )?and the first of ⟨n\\d+⟩',
-    '(?:made|pays?|paid|deposits?|saves?) at the (?:beginning|start)(?= ?\\?)',
+    '(?:made|pays?|paid|deposits?|saves?|payments) at the (?:beginning|start)(?= ?[?.,;])',
     'at <e> (?:start|beginning)',
     '⟨e\\d+⟩-(?:start|beginning)',
     "at (?:the|its) (?:month|quarter|year|week|period|half-year)'s (?:start|beginning|opening)",

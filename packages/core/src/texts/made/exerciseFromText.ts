@@ -14,7 +14,15 @@ import type { Settled } from '../settled.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { mayVary } from './mayVary.ts';
-import { isOfPayment, isTimeToldAgainst, isToldAgainst, paidEachTime, stepBefore } from './expressionsOfText.ts';
+import {
+  isOfPayment,
+  isTimeToldAgainst,
+  isToldAgainst,
+  paidEachTime,
+  stepBefore,
+  worthPrompts,
+  worthsBefore,
+} from './expressionsOfText.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
 import { titleOf } from './titleOfText.ts';
@@ -94,7 +102,8 @@ function madeOf({ text, reading: read, title, isGiven }: TextToMake): MadeExerci
   const [first] = known;
   if (!first || known.length !== drafts.length) return undefined;
   // Steps have prompts of their own.
-  const { story, prompts } = storyOfText(text, { ...reading, asks: read.asks }, givens);
+  const { story, prompts: told } = storyOfText(text, { ...reading, asks: read.asks }, givens);
+  const prompts = { ...worthPrompts(reading), ...told };
   const asked = reading.asks.map((ask) =>
     partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts, givens, isTold }),
   );
@@ -156,7 +165,8 @@ function withSteps(reading: ProblemReading): ProblemReading {
       return isTime ? [{ plan: Number(each), quantity: of }] : [];
     });
     const own = plan ? stepBefore(ask, plan) : undefined;
-    for (const { plan: index, quantity, args = {} } of [...compared, ...(own ? [own] : [])]) {
+    const worths = worthsBefore(ask, reading.plans);
+    for (const { plan: index, quantity, args = {} } of [...compared, ...worths, ...(own ? [own] : [])]) {
       const part = `step-${index}-${quantity}-${args.after ?? 0}`;
       const step: ReadAsk = { ...ask, part, plan: index, quantity, args, answers: [], values: [] };
       if (!isAsked(step)) asks.push(step);

@@ -2,7 +2,15 @@
 
 import type { Part } from '../../exercise/exercise.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Role } from '../reading.ts';
+import {
+  atOnce,
+  type ProblemReading,
+  type ReadArgs,
+  type ReadAsk,
+  type ReadPlan,
+  type ReadQuantity,
+  type Role,
+} from '../reading.ts';
 import type { TextGiven } from './givensOfText.ts';
 
 interface ExpressionToMake {
@@ -51,6 +59,34 @@ export function stepBefore(
   if (quantity === 'downPayment' && of.unknown === 'amount' && of.price !== undefined)
     return { plan, quantity: 'amount' };
   return quantity === 'financeCharge' && owesFees(of) ? { plan, quantity: 'totalInterest' } : undefined;
+}
+
+const isOfWorth = ({ quantity, args }: Pick<ReadAsk, 'quantity' | 'args'>): boolean =>
+  (quantity === 'choice' && args?.by === 'price') || (quantity === 'difference' && args?.of === 'price');
+
+/** "14,000 down and 1,150 a month, or 64,000 now": what the payments of each are worth, and that with what is paid down. */
+export const worthsBefore = (ask: Pick<ReadAsk, 'quantity' | 'args'>, plans: readonly ReadPlan[]): AskOfPlan[] =>
+  isOfWorth(ask)
+    ? plans.flatMap(({ downPayment, name }, plan): AskOfPlan[] => [
+        ...(name === atOnce ? [] : [{ plan, quantity: 'amount' as const }]),
+        ...(downPayment === undefined ? [] : [{ plan, quantity: 'price' as const }]),
+      ])
+    : [];
+
+/** What these steps ask, by their part. */
+export function worthPrompts({
+  asks,
+  plans,
+}: Pick<ProblemReading, 'asks' | 'plans'>): Readonly<Record<string, string>> {
+  if (!asks.some(isOfWorth)) return {};
+  return Object.fromEntries(
+    asks.flatMap(({ part, quantity, plan }) => {
+      const { name = `plan ${(plan ?? 0) + 1}` } = plans[plan ?? 0] ?? {};
+      const of = name === 'payments' ? '' : ` of “${name}”`;
+      if (quantity === 'amount') return [[part, `What are the payments${of} worth today?`]];
+      return quantity === 'price' ? [[part, `What is that with what is paid down?`]] : [];
+    }),
+  );
 }
 
 /** @returns the text of an answer that follows from another; nothing where core asks it, or nobody can */

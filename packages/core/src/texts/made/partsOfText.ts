@@ -10,7 +10,15 @@ import { expressionOf, isOfPayment, isTimeToldAgainst, isToldAgainst, sharedOf }
 import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import { oneSum, type Compared, type ReadAsk, type ReadPlan, type ReadQuantity, type Unknown } from '../reading.ts';
+import {
+  atOnce,
+  oneSum,
+  type Compared,
+  type ReadAsk,
+  type ReadPlan,
+  type ReadQuantity,
+  type Unknown,
+} from '../reading.ts';
 
 export interface PartsToMake {
   readonly asks: readonly ReadAsk[];
@@ -135,6 +143,19 @@ function paymentsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake
   return sumPart(ask, to, HOW_LARGE, `${first} - ${second}`);
 }
 
+/** What two are worth, each with what is paid down; a sum at once is worth what it is. */
+function worthsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): DraftPart | undefined {
+  const [first, second] = [more, less].map((index) => {
+    if (to.plans[index]?.name === atOnce) return to.drafts[index]?.slots.payment;
+    const of = to.plans[index]?.downPayment === undefined ? 'amount' : 'price';
+    const worth = to.asks.find(({ quantity, plan }) => quantity === of && plan === index);
+    return worth && `answer @${worth.part}`;
+  });
+  // The choice before it has no part: “By how much?” would stand alone.
+  const alone = { ...to, prompts: { ...to.prompts, [ask.part]: HOW_LARGE } };
+  return first && second ? sumPart(ask, alone, HOW_LARGE, `${first} - ${second}`) : undefined;
+}
+
 /** A told time against one that is sought. */
 function timesApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): DraftPart | undefined {
   const { of } = ask.args ?? {};
@@ -162,6 +183,7 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   if (typeof one === 'number' && typeof other === 'number') {
     const quantity = comparedQuantity(of, plans);
     const [more, less] = moreAndLess(ask, one, other);
+    if (of === 'price') return worthsApart(ask, more, less, to);
     if (!quantity && isTimeToldAgainst(of, plans)) return timesApart(ask, more, less, to);
     if (!quantity) return of === 'payment' && isToldAgainst(plans) ? paymentsApart(ask, more, less, to) : undefined;
     return {

@@ -4,14 +4,14 @@ import { groupFound } from '../pattern.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { tokenAt, type Page } from '../page.ts';
-import { atOnce, type ReadPlan } from '../reading.ts';
+import { atOnce, type ReadPlan, type ReadQuantity } from '../reading.ts';
 import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
 
 const once =
   '(?:(?:in )?cash|now|today|at once|immediately|right away|straight away|outright|up front|on the spot|in one sum|in a single sum|as (?:a|one) (?:single |lump )?sum|(?:in )?a lump sum)';
 const sumNow = new RegExp(
-  `⟨m(\\d+)⟩ (?:[a-z]+ ){0,2}?${once}(?![a-z])(?! (?:and|plus))|(?:lump|single|one|cash) sum (?:now |today )?of ⟨m(\\d+)⟩|${once},? ⟨m(\\d+)⟩`,
+  `⟨m(\\d+)⟩ (?:[a-z]+ ){0,4}?${once}(?![a-z])(?! (?:and|plus))|(?:lump|single|one|cash) sum (?:now |today )?of ⟨m(\\d+)⟩|${once},? ⟨m(\\d+)⟩`,
 );
 /** What parts the two. */
 const or = /(?<![a-z])(?:or|versus|against|rather than|instead of)(?![a-z])|(?:[⟨][ln]\d+⟩|\b(?:b|2|ii))\)/;
@@ -27,8 +27,10 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   const cash = Number(groupFound(found) ?? NaN);
   const sums = page.tokens.flatMap(({ form }, at) => (form === 'money' ? [at] : []));
   const [one, other, third] = sums;
-  if (!found || one === undefined || other === undefined || third !== undefined || !sums.includes(cash))
-    return undefined;
+  // "… or 14,000 now and 1,150 a month"
+  const down = sums.find((at) => at !== cash && page.signs[at]?.[0]?.role === 'downPayment');
+  const isTwo = third === undefined || (sums.length === 3 && down !== undefined);
+  if (!found || one === undefined || other === undefined || !isTwo || !sums.includes(cash)) return undefined;
   const [first, last] = [page.places[one]!, page.places[other]!];
   if (!or.test(page.flat.slice(first.end, last.start))) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'amount' ? 0 : 'across'));
@@ -36,7 +38,7 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   // "Which costs less in all?" holds no worths against each other.
   const isOfAll = questions.some((each) => /in all|in total|altogether|interest/.test(wordsOf(page, each)));
   if (!isOfWorth || isOfAll || !questions.some(({ asked }) => asked === 'choice')) return undefined;
-  const scope = without(page.places[cash]!);
+  const scope = without(page.places[cash]!, ...(down === undefined ? [] : [page.places[down]!]));
   const told = readPlan(page, { scope, questions: questionsOf(questions, 0) });
   const isOwed = told.plan.kind === 'borrowing' && told.terms.otherKind === undefined;
   const paid = isOwed ? told : readPlan(page, { scope, as: 'drawing-down', questions: [] });
@@ -44,10 +46,12 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   const isTold = (plan.payment ?? 0) > 0 && plan.payments !== null && plan.rate !== null && plan.changes.length === 0;
   if (!isTold || plan.rate?.quoted === 'flat') return undefined;
   const payments: ReadPlan = { ...plan, name: 'payments', amount: null, finalAmount: 0, unknown: 'amount' };
-  const { price: _, ...bare } = payments;
+  const { price: _, ...rest } = payments;
+  const by: ReadQuantity = down === undefined ? 'amount' : 'price';
+  const bare = down === undefined ? rest : { ...rest, downPayment: tokenAt(page, down).value };
   // One payment at once: it is worth what it is, and sought as the others are.
   const sum: ReadPlan = {
-    ...bare,
+    ...rest,
     name: atOnce,
     payments: 1,
     payment: tokenAt(page, cash).value,
@@ -55,13 +59,17 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   };
   const known = { ...paid, read: { ...paid.read, missing: [] } };
   const both = [
-    { ...known, plan: bare },
+    {
+      ...known,
+      plan: bare,
+      roles: new Map([...known.roles, ...(down === undefined ? [] : [[down, 'downPayment'] as const])]),
+    },
     { ...known, plan: sum, roles: new Map([[cash, 'payment'] as const]) },
   ];
   return readingOfPlans(page, both, questions, (question) =>
     question.asked === 'choice'
-      ? { quantity: 'choice', args: { by: 'amount', want: wantedIn(page, wordsOf(page, question)) } }
-      : { quantity: 'difference', args: { of: 'amount', between: [0, 1] } },
+      ? { quantity: 'choice', args: { by, want: wantedIn(page, wordsOf(page, question)) } }
+      : { quantity: 'difference', args: { of: by, between: [0, 1] } },
   );
 }
 

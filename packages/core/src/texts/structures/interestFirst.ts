@@ -3,7 +3,7 @@
 import { wholeNumber } from '../paymentCounts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import type { Page } from '../page.ts';
+import { sentenceAt, type Page } from '../page.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan } from '../reading.ts';
 import { without } from './followers.ts';
@@ -125,10 +125,17 @@ const isWholeAgain = (page: Page, at: number, start: number): boolean =>
       form === 'time' && page.places[other]!.start < start && yearsOf(page, other) === yearsOf(page, at),
   );
 
+/** "The whole life of the loan is 18 years." */
+const isNamedWhole = (page: Page, at: number): boolean =>
+  /(?:whole|entire|total|full|overall) (?:life|term|time|duration|period)(?: of [a-z ]{3,20})? (?:is|being|comes to|of|will be) $|(?:in all|altogether|all told),? (?:for |over |the loan (?:runs|lasts)(?: for)? )?$/.test(
+    page.flat.slice(0, page.places[at]!.start),
+  );
+
 /** Whether the time of repaying is told behind the time of interest; what stands before it is the whole term then. */
 const isToldBehind = (page: Page, { token, start }: TimeOfInterest): boolean =>
   page.tokens.some(({ form }, at) => {
-    if (isWholeAgain(page, at, start)) return false;
+    if (isWholeAgain(page, at, start) || isNamedWhole(page, at)) return false;
+    if (sentenceAt(page, page.places[at]!)?.asks) return false;
     const tells = form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments');
     // "the first 3 years of a 20-year mortgage": the whole.
     const isOfWhole = /^⟨t\d+⟩ of (?:an?|the|its|his|her|their) ⟨t(\d+)⟩/.exec(

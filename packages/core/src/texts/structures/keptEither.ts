@@ -37,7 +37,10 @@ export function readKeptEither(page: Page): DraftReading | undefined {
   const plans: readonly ReadPlan[] = [kept, ...(isWhole ? [same] : []), ...(then ? [then] : [])];
   const questions = placed.map((each, at): Owned => {
     if (isThen[at]) return { ...each, asked: 'payments', place: undefined, owner: plans.length - 1 };
-    return { ...each, owner: ways[at] === 'each' ? 'each' : ways[at] === 'payment' ? 1 : 0 };
+    // "The payment if the term is kept" is the new one.
+    const isNew = ways[at] === 'end' && each.asked === 'payment' && says(keepsEnd, wordsOf(page, each));
+    const asked = isNew ? ('newPayment' as const) : each.asked;
+    return { ...each, asked, owner: ways[at] === 'each' ? 'each' : ways[at] === 'payment' ? 1 : 0 };
   });
   const named = placed.flatMap(({ place }) => (place?.taken ?? []).map(({ token, role }) => [token, role] as const));
   const roles = new Map([...named, ...sole.roles]);

@@ -3,7 +3,7 @@
 import { roundTo } from '../../money/roundMoney.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
+import { askingNothing, everywhere, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { groupFound } from '../pattern.ts';
 import type { ReadLink } from '../reading.ts';
 import { isIn } from './clauses.ts';
@@ -15,7 +15,7 @@ const downTo =
 
 /** "… until half the loan is repaid". */
 const halfPaid =
-  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this) (?:loan|debt|mortgage|principal|sum)(?: borrowed)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])|(?:is|are|will) (half|a third|one third|a quarter|three quarters) of (?:it|the (?:loan|debt|mortgage)) (?:be )?(?:re)?paid(?: off| back)?(?![a-z])/;
+  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this|an?) (?:loan|debt|mortgage|principal|sum)(?: borrowed)?(?: of ⟨m\d+⟩)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])|(?:is|are|will) (half|a third|one third|a quarter|three quarters) of (?:it|(?:the|an?|this|his|her|their) (?:loan|debt|mortgage))(?: of ⟨m\d+⟩)? (?:be )?(?:re)?paid(?: off| back)?(?![a-z])/;
 const paidShare: Readonly<Record<string, number>> = {
   half: 1 / 2,
   'a third': 1 / 3,
@@ -34,9 +34,12 @@ export function readPaidDownTo(page: Page): DraftReading | undefined {
   const own = page.questions.filter((each) => asking && isIn([asking], each));
   const [time, more] = own;
   const isBeside = page.questions.some((each) => sentenceAt(page, each) !== asking);
-  if (!asking || !time || more || !asksTime.has(time.asked) || !isBeside) return undefined;
+  if (!asking || !time || more || !asksTime.has(time.asked) || !(isBeside || share !== undefined)) return undefined;
   const once = askingNothing(page, asking);
-  const first = readPlan(once, { scope: without(asking), questions: ownedQuestions(once, () => 0) });
+  // "After how many payments is half of a loan of 120,000 repaid, if …?" tells all in one sentence.
+  const isAlone = !isBeside && sentenceAt(page, page.places[page.tokens.findIndex(({ form }) => form === 'money')] ?? asking) === asking;
+  const scope = isAlone ? everywhere : without(asking);
+  const first = readPlan(once, { scope, questions: ownedQuestions(once, () => 0) });
   const { plan, read } = first;
   const isKnown = plan.kind === 'borrowing' && plan.finalAmount === 0 && read.missing.length === 0 && !plan.changes[0];
   const isPaid = plan.payment !== null || plan.payments !== null;

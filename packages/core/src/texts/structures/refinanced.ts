@@ -247,8 +247,14 @@ function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): Sol
     own.plan.payments === null || own.terms.counts.length > 0
       ? own.plan.payments
       : wholeNumber((own.plan.payments / own.plan.paymentsPerYear) * perYear);
+  // "… at 4.3 % for the rest": compounded as before, where it does not say.
+  const { rate } = own.plan;
+  const isAsBefore = rate?.quoted === 'nominal' && own.terms.rate.compounding === undefined;
   const plan: ReadPlan = {
     ...own.plan,
+    ...(isAsBefore && first.plan.rate
+      ? { rate: { ...rate, compoundingsPerYear: first.plan.rate.compoundingsPerYear } }
+      : {}),
     name: 'new',
     amount: null,
     paymentsPerYear: perYear,

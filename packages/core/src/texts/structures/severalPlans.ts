@@ -192,7 +192,8 @@ const allPaid = (plan: number): Compared => ({
   args: { include: ['downPayment'] },
 });
 
-function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuantity; want: 'least' | 'most' } {
+function measureOf(asked: string, plans: readonly ReadPlan[]): { by: ReadQuantity; want: 'least' | 'most' } {
+  const [plan] = plans;
   // "… is cheaper, both with payments at the end of each month?" measures no payment.
   const words = asked
     .replace(/(?:both |each )?with (?:⟨e\d+⟩ )?payments (?:at|made|in)[^,?]*/, '')
@@ -222,8 +223,12 @@ function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
         /(?<![a-z])(?:first|sooner|earlier|later|longer|quick|fast|last|months|years)/.test(words)
       )
         return { by: 'payments', want: /later|longer|last(?![a-z])/.test(words) ? 'most' : 'least' };
+      // What is paid down is part of what each is worth.
       if (plan?.unknown === 'amount' && !/interest|total|in all|altogether/.test(words))
-        return { by: 'amount', want: wantsMost ? 'most' : 'least' };
+        return {
+          by: plans.some(({ downPayment }) => downPayment !== undefined) ? 'price' : 'amount',
+          want: wantsMost ? 'most' : 'least',
+        };
       const isPayment =
         /payment|instal|each month|monthly|⟨[ea]\d+⟩/.test(words) && !/in all|total|cost|altogether/.test(words);
       const by = /(?<!rate of )interest(?! rate)/.test(words)

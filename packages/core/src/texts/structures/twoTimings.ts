@@ -20,6 +20,8 @@ interface Two {
   readonly isRather?: true;
 }
 
+/** "Give both and the difference." */
+const isBoth = /^\W*(?:give|state|find|name|show) (?:them )?both(?: (?:payments|of them))?(?:,? and)?\W*$/;
 /** "(b) at the beginning of the year?" */
 const toldAt = /^\W*(?:and |or )?(?:\(?[a-h]\)\s*)?(?:at|on) /;
 
@@ -45,7 +47,7 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
           (isSupposed && isTiming(unit) && toldAt.test(page.flat.slice(unit.start, unit.end)))
         ),
     ),
-    unread: page.unread.filter((span) => !isTiming(span)),
+    unread: page.unread.filter((span) => !isTiming(span) && !isBoth.test(page.flat.slice(span.start, span.end))),
   };
   const questions = ownedQuestions(once, ({ asked: what }) =>
     what === 'difference' || what === 'choice' ? 'across' : 'each',
@@ -186,6 +188,12 @@ function toldAsTwo(page: Page, spans: readonly Match<Timing>[]): Two | undefined
     /^[^⟨.;]{0,24}(?<![a-z])or(?![a-z])[^⟨.;]{0,24}$/.test(page.flat.slice(early.end, later.start))
   )
     return { order: [early.says, later.says], isRather: true };
+  // "Compare payments at the end of the month with payments at the start."
+  const isCompared =
+    isEither &&
+    /(?<![a-z])compare(?![a-z])/.test(sentenceAt(page, early)?.text ?? '') &&
+    /^[^⟨.;]{0,24}(?<![a-z])(?:with|and|to|against)(?![a-z])[^⟨.;]{0,24}$/.test(page.flat.slice(early.end, later.start));
+  if (isCompared) return { order: [early.says, later.says] };
   if (each) return { order: each[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   if (rather) return { order: rather[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   return undefined;

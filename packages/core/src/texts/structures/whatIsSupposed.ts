@@ -34,7 +34,7 @@ export const isOnlySupposed = ({ isSupposed, start }: Question, { asking }: Supp
 export interface Supposed {
   /** The question that supposes it. */
   readonly asking: Span & { readonly text: string };
-  /** The number that is supposed; nothing where payments fall the other way, or nothing is there at first. */
+  /** The number that is supposed; nothing where payments fall the other way, or nothing is there at first or left at the end. */
   readonly token?: number;
 }
 
@@ -50,6 +50,9 @@ const lastAsked = /,? and (?=(?:by )?(?:how|what)(?![a-z])(?:(?!,? and (?:by )?(
 
 const nothingYet =
   /(?<![a-z])without (?:the|this|that|these|those|her|his|their) (?:⟨m\d+⟩|savings|(?:initial|first|opening) (?:sum|deposit|amount|balance))(?= ?[?,]| (?:she|he|they)(?![a-z]))|(?<![a-z])(?:nothing|no (?:savings|money|capital)) (?:yet|so far|at first|to (?:begin|start) with|already|saved|put (?:by|aside|away)|in (?:it|the [a-z]+))(?![a-z])/;
+
+const nothingLeft =
+  /(?<![a-z])(?:if|so that|should) (?:nothing|no money) (?:at all )?(?:is|were|was|should be|shall be|is to be|be) left(?![a-z])|(?<![a-z])if (?:it|all of it|everything|the [a-z]+) (?:is|were|was) (?:all )?(?:emptied|exhausted|used up|spent|drawn|withdrawn)(?![a-z])/;
 
 /** What each question supposes from the first on that does; nothing where one has more numbers in it, or supposes nothing. */
 export function supposedIn(page: Page): Supposed[] {
@@ -70,7 +73,7 @@ function supposedBy(page: Page, sentence: Sentence): Supposed | undefined {
   const cut = lastAsked.exec(sentence.text);
   const tail = cut && { ...sentence, start: sentence.start + cut.index, text: sentence.text.slice(cut.index) };
   for (const asking of [...(tail ? [tail] : []), sentence]) {
-    const isWithout = nothingYet.test(asking.text);
+    const isWithout = nothingYet.test(asking.text) || nothingLeft.test(asking.text);
     const [token, more] = isWithout ? [] : numbers(asking.text);
     const isTurned = page.timings.some(({ start, end }) => start >= asking.start && end <= sentence.end);
     const isOne = token === undefined ? isTurned || isWithout : more === undefined;
@@ -136,6 +139,10 @@ export function filledBy(page: Page, { asking, token }: Supposed, plan: ReadPlan
   if (token !== undefined) return filledByNumber(page, token, plan);
   if (nothingYet.test(asking.text))
     return plan.kind === 'saving' && (plan.amount ?? 0) > 0 ? { slot: 'amount', is: { amount: 0 } } : undefined;
+  if (nothingLeft.test(asking.text))
+    return plan.kind !== 'lump-sum' && (plan.finalAmount ?? 0) > 0 && plan.unknown !== 'finalAmount'
+      ? { slot: 'finalAmount', is: { finalAmount: 0 } }
+      : undefined;
   const inside = page.timings.filter(({ start }) => start >= asking.start && start < asking.start + asking.text.length);
   const turned = inside.find(({ says }) => says !== plan.timing);
   return turned && inside.every(({ says }) => says === turned.says) ? { is: { timing: turned.says } } : undefined;

@@ -4,6 +4,7 @@ import type { Cue } from '../record.ts';
 import { amountsAsked } from './amounts.ts';
 import type { Asked } from './asked.ts';
 import { comparedAsked } from './compared.ts';
+import { depositsAsked } from './deposits.ts';
 import { endsAsked } from './ends.ts';
 import { interestAsked } from './interest.ts';
 import { laterPaymentsAsked } from './laterPayments.ts';
@@ -30,6 +31,7 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...whatIsThereAsked,
   ...endsAsked,
   ...laterPaymentsAsked,
+  ...depositsAsked,
   ...paymentsAsked,
   ...timesAsked,
 ];

@@ -316,11 +316,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   ),
   cue(
     'payment',
-    14,
-    '(?:what|how much) (?:would|do|does|will) (?:you|one|he|she|they|i|we|the [a-z]+) (?:have to|need to) (?:save|pay in|put aside|set aside|deposit|pay|repay|put in|put away) (?:<e>|each|every|at the (?:end|beginning|start))',
-  ),
-  cue(
-    'payment',
     15,
     '(?:what|how much) (?:do|does|is|are) (?:he|she|they|it|the [a-z]+) pay(?:ing)? (?:now|at present|today|so far) (?:each|every|<[ea]>|at the (?:end|start|beginning) of <e>)',
     '(?:what|how much) does [^?.]{3,60} cost <[ea]>(?: @period)?',
@@ -333,12 +328,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:does|will|would) <e> cost',
     '(?:her|his|their|the) <e> saving(?![a-z])',
     'what <e> (?:income|pension|rent|allowance)',
-  ),
-  cue(
-    'payment',
-    13,
-    '(?:what|which) (?:amount|sum) (?:must|should|does|do) ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) (?:at|on) the (?:end|beginning|start|first|last)',
-    '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) <e>',
   ),
   cue(
     'payment',
