@@ -77,7 +77,7 @@ export function meantByTold(
   const first = sentences[at - 3];
   for (const each of [earlier, ...(first && !first.asks ? [first] : [])]) {
     const before = meantBefore(flat, sentence, each, isUnderstood);
-    if (before?.question.says === 'payment') return before;
+    if (before?.question.says === 'payment' || before?.question.says === 'finalAmount') return before;
   }
   return undefined;
 }
@@ -93,6 +93,8 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount) (?:right |just |immediately )?after(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed|(?<![a-z])it)(?: \([^)]*\))? is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
       flat.slice(told.start, told.end),
     );
+  const instead = replacedBy(flat, sentence, told);
+  if (instead) return instead;
   // "It is paid off in one go after the 24th payment. What does that take?"
   const early =
     /(?:loan|debt|mortgage|it|everything)(?: is| was| were| to be)? (?:then )?(?:to )?(?:be )?(?:paid off|repaid|settled|cleared|paid out|closed|redeemed|settle|clear|redeem)[^.?!⟨]{0,40}(?:after|with|at the end of)[^.?!⟨]{0,20}⟨[nto]|(?:settle|clear|redeem|close|repay|pay off) (?:the (?:loan|debt|mortgage)|it) (?:early |in full )?(?:after|with|at the end of)[^.?!⟨]{0,20}⟨[nto]/.exec(
@@ -144,6 +146,17 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
   // "The last payment is smaller. How large is it?" is no question for the loan.
   if (!best || (isUnderstood && !meant && !toldOf.has(best.says))) return undefined;
   return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
+}
+
+/** "Two debts … are replaced by a single payment in two years. Money is worth 6 %. What is it?" */
+function replacedBy(flat: string, sentence: Sentence, told: Sentence): Found | undefined {
+  const isOne =
+    /(?:replac|exchang|substitut|combin)[a-z]* (?:by|for|with|into) (?:a single|one) (?:payment|sum|amount)/.test(
+      flat.slice(told.start, told.end),
+    );
+  return isOne && isIt.test(headOf(sentence.text))
+    ? { question: { says: 'finalAmount', start: sentence.start, end: sentence.end }, piece: sentence }
+    : undefined;
 }
 
 /** "Afterwards the payment is set so that the loan still ends on time. What is it?" */

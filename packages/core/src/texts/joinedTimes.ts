@@ -79,6 +79,14 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
     // "… for two years, and then what it takes to be clear after five"
     / (?:clear|free|done|finished|out of debt) (?:of (?:it|debt) )?(?:after|in|within) $/.test(before);
   if (last && isSoLong && /^(?:[.,:;?](?!\d)| at | in all| and )/.test(behind)) return last;
+  // "3,000 due in one year and 4,500 due in three"
+  if (
+    last &&
+    / due in $/.test(before) &&
+    / due in $/.test(lower.slice(0, last.start)) &&
+    /^(?:[.,;](?!\d)| (?:are|and|is)(?![a-z]))/.test(behind)
+  )
+    return last;
   // "three years at 4 %, then five at 5 %"
   if (last && /(?:^|[ ,])then $/.test(before) && /^ at \d/.test(behind)) return last;
   // "in the first two years, and what in the eight that follow?"
@@ -134,8 +142,9 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
   if (isAge) return { ...each, form: 'time', unit: 'years' };
   // "… in five years? What would it be in eight?"
   const isAgain =
-    /(?:(?:it|they|that|payment)(?: be| come to)?|\?\s*(?:and)?) (?:in|over|for) $/.test(lower.slice(0, each.start)) &&
-    /^\s*\?/.test(lower.slice(each.end));
+    /(?:(?:it|they|that|payment)(?: be| come to)?|\?\s*(?:and)?) (?:in|over|for|after) $/.test(
+      lower.slice(0, each.start),
+    ) && /^\s*\?/.test(lower.slice(each.end));
   if (isAgain && before?.form === 'time') return { ...each, form: 'time', unit: before.unit };
   const like =
     before?.form === 'time' && joins(before.end, each.start, true)

@@ -57,7 +57,7 @@ function changed(
 const grows: Readonly<Record<string, number>> = { double: 1, treble: 2, triple: 2, twice: 1, 'three times': 2 };
 const thePayment = '(?:the|her|his|their|its|each|every|all|this|that)? ?(?:⟨e\\d+⟩ )?(?:payments?|deposits?)';
 const multiplied = new RegExp(
-  `(?<![a-z])(double|treble|triple)[sd]? ${thePayment}|${thePayment} (?:is|are|was|were|be) (double|treble|triple)d|(?<![a-z])pays? (twice|three times) as much`,
+  `(?<![a-z])(double|treble|triple)[sd]? (?:${thePayment}|what (?:he|she|they) (?:pays?|paid|puts? in|saves?))|${thePayment} (?:is|are|was|were|be) (double|treble|triple)d|(?<![a-z])pays? (twice|three times) as much`,
 );
 const momentTold =
   /(?<![a-z])(?:after|once|when|following|with|(from)) (?:the |her |his |their |first )*⟨([tno])(\d+)⟩(?! year)|⟨t(\d+)⟩ later/g;

@@ -96,7 +96,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
     12,
-    '(?:makes|pays|gives) (?:equal|level) (?:<e> )?(?:grants|payments|sums|awards)',
+    '(?:makes|pays|gives) (?:equal|level) (?:<e> )?(?:grants|payments|sums|awards)(?![^.;?!]{0,60} in(?:to)? (?:an?|the|this) )',
     '<m> (?:<a>|<e>),? (?:drawn|withdrawn|taken)',
     '(?:drawn|withdrawn|taken) (?:out )?(?:in arrears|in advance),? from <m>',
   ),
@@ -149,7 +149,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
     6,
-    'it pays (?:equal|the same|level) (?:amounts|sums)',
+    'it pays (?:equal|the same|level) (?:amounts|sums)(?![^.;?!]{0,60} in(?:to)? (?:an?|the|this) )',
     '(?:sums?|amounts?|grants?) (?:is|are) to (?:go out|be (?:paid out|given|handed out))',
   ),
   cue(

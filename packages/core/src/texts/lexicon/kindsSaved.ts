@@ -249,7 +249,11 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue('saving', 8, '{m} <a> (?:is|are|be) saved'),
   cue('saving', 7, '(?:deposits|amounts|sums|payments|<m> <a>|<m> at <e>-end)[^.?!]{0,90} add up to <m>'),
   cue('saving', 8, '<e>(?:-end)? savings? of <m>'),
-  cue('saving', 12, '(?:has|have) (?:already |so far )?saved <m>[^?]* (?:should|must|has to|have to|needs? to) (?:go in|be (?:put in|paid in|added|saved|deposited)|save|deposit|put aside|set aside)'),
+  cue(
+    'saving',
+    12,
+    '(?:has|have) (?:already |so far )?saved <m>[^?]* (?:should|must|has to|have to|needs? to) (?:go in|be (?:put in|paid in|added|saved|deposited)|save|deposit|put aside|set aside)',
+  ),
   cue(
     'saving',
     6,

@@ -244,7 +244,6 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:finds?|sees?) {m} left',
     'after [^.?!]{0,20}<n> (?:<e> )?@withdrawal[^.?!]{0,90} {m} (?:is |are |was |were )?left',
   ),
-  cue('finalAmount', 10, '(?:add up|come|amount) to {m}(?= ?[?,])', 'adds? up to {m}', '(?:is|was|has been) promised {m} (?:in|after)'),
   cue(
     'finalAmount',
     11,

@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    10,
+    '(?:add up|come|amount) to {m}(?= ?[?,])',
+    'adds? up to {m}',
+    '(?:is|was|has been) promised {m} (?:in|after)',
+  ),
   cue('finalAmount', 12, '(?:is|are|was) {m} (?:passed|exceeded|reached|topped|surpassed)(?= ?[?.,;])'),
   cue(
     'finalAmount',

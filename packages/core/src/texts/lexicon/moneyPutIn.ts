@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue('amount', 14, 'deposit of {m} (?:today|now),? (?:and )?(?:then )?(?:nothing|no) (?:more|further|other)'),
   cue(
     'payment',
     9,

@@ -253,6 +253,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'interval',
     12,
     "from {t}'?s? time on",
+    'in {t},? (?:[a-z]+ ){1,3}(?:begins?|starts?) (?:to (?:withdraw|draw|take)|withdrawing|drawing|taking)',
     'in {t}(?: from now)?,? (?:[a-z]+ ){1,3}(?:wants?|would like|hopes?|plans?|wishes|intends?|will) (?:to )?(?:begin|start|retire)',
   ),
   cue(

@@ -29,7 +29,7 @@ const untouched =
   /(?:not(?:hing)?|none)(?![a-z])[^.;?!⟨]{0,20} (?:touch(?:ed)?|withdrawn|taken out|taken|drawn) for ⟨t(\d+)⟩|(?:stays?|remains?|lies?|sits?|is left)(?![a-z])(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,60} while [^.;?!⟨]{0,30} for ⟨t(\d+)⟩|(?:invests?|invested|deposits?|deposited|puts?) (?:it|this|the (?:money|sum|amount)|them)? ?(?:away |in |at )?(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40} for ⟨t(\d+)⟩(?= and then (?:draws?|withdraws?|takes?))|(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
 /** "In ten years she begins to withdraw", "ten years later it is turned into a pension". */
 const drawnFrom =
-  /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
+  /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|the [a-z]+|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
 const drawnThen =
   /from (?:then|that (?:time|day|date)) on[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|paid out)|⟨t\d+⟩[^?!.]{0,60}, (?:the [a-z]+|he|she|they|it) (?:then )?(?:draws|withdraws|takes)|(?:then|on finishing|(?<![a-z])once|(?<![a-z])when|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
 
@@ -204,7 +204,7 @@ function readDrawnLater(page: Page): DraftReading | undefined {
   const isDrawn = draws.test(page.flat);
   const first = lying || !isDrawn ? null : (firstThen.exec(page.flat) ?? drawsLater.exec(page.flat));
   const found = lying ?? first ?? (isDrawn ? putOff.exec(page.flat) : null);
-  if (!found || /sav(?:e|es|ing)|deposits/.test(page.flat)) return undefined;
+  if (!found || /sav(?:es?|ing)(?![a-z])|deposits/.test(page.flat)) return undefined;
   const time = toldTime(page, groupFound(found));
   const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
   if (!questions.every(({ asked }) => drawnAsked.has(asked))) return undefined;

@@ -70,7 +70,9 @@ export function readHalved(page: Page): DraftReading | undefined {
   );
   const isMonthly =
     page.periods.some(({ use, perYear }) => use === 'frequency' && perYear === 12) ||
-    impliedFrequency(page.flat) === 12;
+    impliedFrequency(page.flat) === 12 ||
+    // A mortgage compounded by the month is paid by the month.
+    (page.periods.some(({ use, perYear }) => use === 'compounding' && perYear === 12) && /mortgage/.test(page.flat));
   const half = halfTold(page);
   if ((!says && half === undefined) || !often || !isMonthly) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner =>

@@ -154,7 +154,7 @@ const sought = (read: SolePlan): SolePlan =>
 /** "If instead the rest were borrowed …": what is left of the price when the first plan's deposit is paid. */
 function withTheRest(page: Page, { plan: one }: SolePlan, other: SolePlan, region: Span): SolePlan {
   const { plan } = other;
-  const isRest = /(?<![a-z])the (?:rest|remainder|balance)(?! of)(?![a-z])/.test(
+  const isRest = /(?<![a-z])the (?:same )?(?:rest|remainder|balance)(?! of)(?![a-z])/.test(
     page.flat.slice(region.start, region.end),
   );
   const whole = one.price ?? one.amount;

@@ -37,7 +37,9 @@ export function readPaidDownTo(page: Page): DraftReading | undefined {
   if (!asking || !time || more || !asksTime.has(time.asked) || !(isBeside || share !== undefined)) return undefined;
   const once = askingNothing(page, asking);
   // "After how many payments is half of a loan of 120,000 repaid, if …?" tells all in one sentence.
-  const isAlone = !isBeside && sentenceAt(page, page.places[page.tokens.findIndex(({ form }) => form === 'money')] ?? asking) === asking;
+  const isAlone =
+    !isBeside &&
+    sentenceAt(page, page.places[page.tokens.findIndex(({ form }) => form === 'money')] ?? asking) === asking;
   const scope = isAlone ? everywhere : without(asking);
   const first = readPlan(once, { scope, questions: ownedQuestions(once, () => 0) });
   const { plan, read } = first;

@@ -192,7 +192,9 @@ function toldAsTwo(page: Page, spans: readonly Match<Timing>[]): Two | undefined
   const isCompared =
     isEither &&
     /(?<![a-z])compare(?![a-z])/.test(sentenceAt(page, early)?.text ?? '') &&
-    /^[^⟨.;]{0,24}(?<![a-z])(?:with|and|to|against)(?![a-z])[^⟨.;]{0,24}$/.test(page.flat.slice(early.end, later.start));
+    /^[^⟨.;]{0,24}(?<![a-z])(?:with|and|to|against)(?![a-z])[^⟨.;]{0,24}$/.test(
+      page.flat.slice(early.end, later.start),
+    );
   if (isCompared) return { order: [early.says, later.says] };
   if (each) return { order: each[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   if (rather) return { order: rather[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
