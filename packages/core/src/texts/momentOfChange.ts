@@ -40,6 +40,7 @@ const moments: readonly MomentRecord[] = [
   ),
   moment(`with (?:the )?{o} ${payment} ?,? ?(?:she|he|they|it|the [a-z]+) (?:begins?|starts?)`, 'from', 1),
   moment('(?:from|starting with|beginning with) (?:@payment |month )(?:number |no )?{n}', 'from', 1),
+  moment('with (?:@payment |month )(?:number |no )?{n},? (?:she|he|they|it|the [a-z]+) (?:begins?|starts?)', 'from', 1),
   moment('(?:in|at the (?:start|beginning|outset|opening) of) (?:the |its |his |her |their )?{o} year', 'from', 1),
   moment('{o} year'),
   moment('(?:in|from|with|start of|beginning of|outset of) @year {n}', 'from', 1),
@@ -233,7 +234,8 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
 }
 
 /** "to 6 %, and after 5 years to 7 %": the time of the next rate. */
-const isOfOther = ({ flat, places }: Page, token: number, at: number): boolean => {
+const isOfOther = ({ flat, places, tokens }: Page, token: number, at: number): boolean => {
+  if (tokens[token]?.form !== 'percent') return false;
   const next = /^,? (?:(?:it|the rate) )?(?:(?:then )?(?:rises|goes|falls|climbs|drops|changes) )?to ⟨p(\d+)⟩/.exec(
     flat.slice(places[at]!.end),
   )?.[1];

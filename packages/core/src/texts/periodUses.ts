@@ -28,6 +28,8 @@ const compoundedToo =
   /(?:compound\w*|convertible)[^⟨.;?!]*(?:⟨e\d+⟩(?:,|;| and| or| then| again)*(?: \(?(?:[a-h]|i{1,3})\)| ⟨l\d+⟩[.)])? )+$/;
 const rateBefore =
   /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
+/** "effective 5 %, monthly at the month's end": an effective rate is of the year. */
+const ofYear = /effective(?: rate)?(?: of)? ⟨p\d+⟩, $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
 const rateBehind =
   /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|⟨p\d+⟩|percentage)(?![a-z])/;
@@ -89,7 +91,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
       return [is('compounding', 4)];
     // "compounding 4.6 % semi-annually"
     if (form === 'every' && /(?<![a-z])compounding (?:at )?⟨p\d+⟩ $/.test(clause)) return [is('compounding', 4)];
-    if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
+    if (form === 'every' && rateBefore.test(clause))
+      return [value > 1 && ofYear.test(clause) ? is('frequency', 3) : is('rate', value === 1 ? 4 : 3)];
     if (/(?:⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?|(?:rate|interest|nominal)(?: of interest)?,? )payable $/.test(clause))
       return [is('compounding', 3, 8)];
     const isPaid =

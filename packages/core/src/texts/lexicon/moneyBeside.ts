@@ -1,4 +1,4 @@
-/** Words beside a sum of money that is taken off a price or added to it: a part exchange, a rebate, a fee, a charge. `{…}` is the sum. */
+/** Words beside a sum of money that is taken off a price or added to it: a part exchange, a rebate, a fee, a charge, or paid beside it. `{…}` is the sum. */
 
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
@@ -10,6 +10,7 @@ const feeWords =
 
 /** Sums of another time, and sums that only repeat what the plan says. */
 const asides: readonly Cue<WordRole>[] = [
+  cue('extra', 13, '{m} (?:is|are|was|were) paid (?:over and above|on top of|in addition to|besides|beyond) (?:it|that|this|the @payment)'),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',

@@ -1,9 +1,15 @@
-/** Words beside a sum of money that say it is left, owed or paid at the end: a balloon, a residual. `{…}` is the sum. */
+/** Words beside a sum of money that say it is left, owed, paid or reached at the end: a balloon, a residual. `{…}` is the sum. */
 
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyLeftCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    12,
+    'purchase option[^.;:?!]{0,60}: {m}',
+    '{m} for keeping (?:it|them|the [a-z]+)(?: at the end)?',
+  ),
   cue(
     'finalAmount',
     10,

@@ -30,7 +30,12 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:beginning|starting|commencing|the first) (?:due |payable |paid )?(?:at|on|upon|with) (?:delivery|signing|collection|hand-?over|receipt|the outset|the signing)',
   ),
   cue('beginning', 9, ...savedFromNow),
-  cue('beginning', 9, '(?:on|at) signing,? (?:together |along )?with the first'),
+  cue(
+    'beginning',
+    9,
+    '(?:on|at) signing,? (?:together |along )?with the first',
+    'first (?:one |of them |of these |rent |payment |rental )?(?:also |likewise )?(?:with|on|at|upon) (?:the |that )?signature',
+  ),
   cue(
     'beginning',
     9,

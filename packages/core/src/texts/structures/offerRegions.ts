@@ -89,6 +89,8 @@ export function regionsOf(page: Page): Regions | undefined {
       { start: first.start, end: second.start },
       { start: second.start, end: second.end },
     ];
+  const lenders = lendersOf(page, asking);
+  if (lenders) return lenders;
   const places = ratesOf(page);
   const people = places.length < 2 ? (regionsOfTwo(page) ?? paidAsOften(page)) : undefined;
   if (people) return people;
@@ -126,6 +128,25 @@ export function regionsOf(page: Page): Regions | undefined {
     { start: Math.min(start, from.start), end: turn },
     { start: turn, end: both ? (other?.end ?? turn) + both.index : end },
   ];
+}
+
+const lenderTells =
+  /(?<![a-z])(?:an?|the|his|her|their) ((?:[a-z]+ )?(?:dealer|bank|shop|store|supplier|maker|manufacturer|seller|credit union|building society|society|uncle|aunt|friend|neighbour|lender))(?:'s [a-z]+)? (?:asks?|offers?|wants|charges?|lends?|proposes|demands|would ask|takes)(?: (?:for )?(?:it|them))?(?= ⟨[pnm]| an? ⟨)/g;
+
+/** "For 8,000 a dealer asks 24 payments of 365, a bank asks 10.5 % over 24 months": two who ask, in one sentence. */
+function lendersOf(page: Page, asking: number): Regions | undefined {
+  const [one, other, third] = [...page.flat.slice(0, asking).matchAll(lenderTells)];
+  if (!one || !other || third || one[1] === other[1]) return undefined;
+  const isOneSentence =
+    sentenceAt(page, { start: one.index, end: one.index }) ===
+    sentenceAt(page, { start: other.index, end: other.index });
+  const rates = ratesOf(page).length;
+  return isOneSentence && rates === 1
+    ? [
+        { start: one.index, end: other.index },
+        { start: other.index, end: endOf(page, other.index, asking) },
+      ]
+    : undefined;
 }
 
 /** "A lender offers 16,000 repaid by 60 payments of 318; a second lender … 48 payments of 383": no rates, and two payments. */

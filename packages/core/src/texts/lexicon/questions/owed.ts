@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    14,
+    'what must (?:he|she|they|the [a-z]+) pay (?:besides|in addition to|on top of|along with|beside) (?:the|that|this) (?:<o> )?@payment',
+  ),
+  cue(
+    'balance',
     13,
     '(?:the )?(?:amount|sum|money|capital) (?:that is )?still (?:invested|tied up|outstanding|owed|owing|unpaid)',
   ),
