@@ -5,7 +5,7 @@ import { differenceAsk } from './differenceAsked.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { heardAs } from './heardAs.ts';
-import type { Page } from './page.ts';
+import { sentenceAt, type Page } from './page.ts';
 import { behindRates } from './periodUses.ts';
 import { momentOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import { seeksPrice } from './quantitySought.ts';
@@ -57,10 +57,17 @@ export function asksOfPlan(
     );
     if (!isKnown) asks.push({ ...asked, place: { start: question.start, end: question.end } });
     // Heard as what is asked besides, or asked of another case: it may ask for something else.
-    else if (question.asked !== each.asked || isOfOther(page, question)) dropped.push(question.unit);
+    else if (question.asked !== each.asked || isOfOther(page, question) || isAskedElsewhere(page, question, asks))
+      dropped.push(question.unit);
   }
   return asks;
 }
+
+/** A question with its own mark, that comes out as one of another sentence: it may ask for something else. */
+export const isAskedElsewhere = (page: Page, place: Span, asks: readonly DraftAsk[]): boolean => {
+  const own = sentenceAt(page, place);
+  return /\?\s*$/.test(own?.text ?? '') && asks.every((each) => sentenceAt(page, each.place) !== own);
+};
 
 /** "How long would it take without the 3,500?" asks what was asked, and not of this case. */
 const isOfOther = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>

@@ -10,6 +10,7 @@ import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 import { changesInDoubt, nothingBetween, rateOfChanged } from './secondLookAtChanges.ts';
+import { itemsMissed } from './secondLookAtLists.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
 import { rolesInDoubt } from './secondLookAtRoles.ts';
 import {
@@ -35,6 +36,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...linesMissed(page),
+    ...itemsMissed(page),
     ...questionsMissed(page, draft),
     ...askedInTwo(page, asks),
     ...openAsked(page, asks),

@@ -6,6 +6,12 @@ import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'borrowing',
+    12,
+    'card: {m}',
+    '(?:puts?|sends?|pays?) {m}[^.;?!⟨]{0,12}(?:<[ea]>[^.;?!]{0,16})? towards? (?:it|the (?:debt|card|balance|loan))',
+  ),
+  cue(
     'flat',
     12,
     '<p> (?:<a>|a year) of the (?:original|whole|full|initial) (?:loan|sum|amount|debt|principal)',

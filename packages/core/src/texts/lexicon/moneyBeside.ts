@@ -10,7 +10,16 @@ const feeWords =
 
 /** Sums of another time, and sums that only repeat what the plan says. */
 const asides: readonly Cue<WordRole>[] = [
-  cue('extra', 13, '{m} (?:is|are|was|were) paid (?:over and above|on top of|in addition to|besides|beyond) (?:it|that|this|the @payment)'),
+  cue(
+    'fee',
+    12,
+    'adds? (?:an? |the )?{m} (?:charge|fee) to (?:the (?:balance|debt|loan|sum)|what is (?:still )?owed|it)',
+  ),
+  cue(
+    'extra',
+    13,
+    '{m} (?:is|are|was|were) paid (?:over and above|on top of|in addition to|besides|beyond) (?:it|that|this|the @payment)',
+  ),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',

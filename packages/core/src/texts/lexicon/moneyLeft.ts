@@ -8,6 +8,7 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     'purchase option[^.;:?!]{0,60}: {m}',
+    '(?:transfer|change) of ownership [^.;?!]{0,40}(?:for|at) {m}',
     '{m} for keeping (?:it|them|the [a-z]+)(?: at the end)?',
   ),
   cue(

@@ -4,7 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
-  cue('downPayment', 11, '{m} (?:with|on|at|upon) (?:the |his |her |their )?(?:signature|signing)'),
+  cue(
+    'downPayment',
+    11,
+    '{m} (?:with|on|at|upon) (?:the |his |her |their )?(?:signature|signing|first (?:rental|rent))(?= ?[.,;])',
+  ),
   cue('amount', 14, 'deposit of {m} (?:today|now),? (?:and )?(?:then )?(?:nothing|no) (?:more|further|other)'),
   cue(
     'payment',

@@ -45,6 +45,10 @@ const begun: readonly SameMoment[] = [
 ];
 
 export const sameMoments: readonly SameMoment[] = [
+  same(
+    'between (the|her|his|their) (<o>|\\d\\d(?:st|nd|rd|th)) and (?:the |her |his |their )?(<o>|\\d\\d(?:st|nd|rd|th)) birthdays?',
+    'from $1 $2 birthday until $1 $3 birthday',
+  ),
   ...begun,
   same(
     `with (${part}|${some}) (?:still |yet )?(?:to (?:be made|make|go|come|run)|remaining|outstanding|unpaid|left to (?:run|go|make))`,

@@ -34,6 +34,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'beginning',
     9,
     '(?:on|at) signing,? (?:together |along )?with the first',
+    '<n> (?:<e> )?(?:rentals?|rents|payments) of <m>,? (?:(?:also|likewise|again) )?from the (?:start|beginning|outset)',
     'first (?:one |of them |of these |rent |payment |rental )?(?:also |likewise )?(?:with|on|at|upon) (?:the |that )?signature',
   ),
   cue(

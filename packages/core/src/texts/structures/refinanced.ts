@@ -278,7 +278,7 @@ function savedBy(page: Page, question: Owned, k: number | undefined): { quantity
       said,
     ) ||
     (/(?:each|per|a) (?:month|payment)|⟨[ea]\d+⟩|monthly|payment/.test(said) &&
-      !/(?<![a-z])(?:rest|total|all|over)(?![a-z])/.test(said));
+      !/(?<![a-z])(?:rest|total|all|over|on (?:the|these|those|all) ⟨[nt]\d+⟩)(?![a-z])/.test(said));
   if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };
   if (k === undefined) return { quantity: 'difference', args: { of: 'totalPaid', between: [0, 1] } };
   const left: Compared = { plan: 0, quantity: 'leftToPay', args: { k } };

@@ -1,7 +1,7 @@
 /** What problems with several plans share: their questions given to each, and their readings put together. */
 
 import { asAsked } from '../placesInPlan.ts';
-import { asksOfPlan } from '../asksOfPlan.ts';
+import { asksOfPlan, isAskedElsewhere } from '../asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import { doubtsOfPlan, notUnderstood } from '../doubts.ts';
 import type { DraftAsk, DraftReading } from '../draftReading.ts';
@@ -42,7 +42,14 @@ export function readingOfPlans(
   const asks = bySentence(page, questions).flatMap((group) => asksOfGroup(page, all, group, across, dropped));
   const roles = rolesOf(all);
   const doubts = all.flatMap((sole) => doubtsOfPlan(page, sole));
-  const unread = dropped.map((each) => notUnderstood(page, each));
+  const before = asks.map((each, at) => asks.slice(0, at).filter((other) => isSameAsk(each, other)));
+  // A sentence that asks for something new asks for that.
+  const isNew = (place: Span): boolean =>
+    asks.some((each, at) => before[at]!.length === 0 && sentenceAt(page, each.place) === sentenceAt(page, place));
+  const again = asks.filter(
+    ({ place }, at) => before[at]!.length > 0 && isAskedElsewhere(page, place, before[at]!) && !isNew(place),
+  );
+  const unread = [...dropped, ...again.map(({ place }) => place)].map((each) => notUnderstood(page, each));
   const own = (each: ReadDoubt, at: number, found: readonly ReadDoubt[]): boolean =>
     found.findIndex(({ says }) => says === each.says) === at && !isTakenByOther(page, each.says, roles);
   return {

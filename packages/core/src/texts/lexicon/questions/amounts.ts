@@ -31,6 +31,11 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:does|did) (?:the )?(?:note|bill) (?:sell|go) for|how (?:big|large) is (?:his|her|their) (?:mortgage|loan)(?= ?\\?)',
   ),
   cue('amount', 17, setAsideAtBirth),
+  cue(
+    'amount',
+    15,
+    'how much would <m> <a>(?: (?:for|over) <t>)? have (?:brought|borrowed|financed|bought|been lent for)',
+  ),
   cue('amount', 15, '(?:what|how large) would an? loan (?:re)?paid (?:off )?(?:by|with|at) <m>'),
   cue('amount', 14, '(?:^|[:;] ?)value (?:on|at|upon) (?:delivery|the start|signing)'),
   cue(

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'choice',
+    12,
+    '^(?:and )?(?:the )?(?:cheaper|dearer)(?: (?:way|one|offer))?(?: in (?:total|all)| altogether)?(?= ?[;,.?])',
+  ),
+  cue('difference', 12, '(?:the )?amount by which (?:it|one|the [a-z]+) (?:is|comes out) (?:cheaper|dearer|less|more)'),
+  cue(
     'difference',
     15,
     'by how (?:many (?:payments|months|years)|much|long) (?:is|are|does|will) (?:the|her|his|their|its|this|that) (?:loan|debt|mortgage|term|time) (?:lengthened|prolonged|extended|last longer|take longer)',

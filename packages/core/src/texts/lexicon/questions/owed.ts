@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    13,
+    'how much (?:capital|money|of (?:the|her|his|their|its) (?:money|capital)) is (?:still )?(?:in|tied up in) (?:the|it)',
+  ),
+  cue('balance', 12, '^(?:and )?(?:the )?(?:sum|amount|debt) (?:then |still )?left(?= ?[?.;,])'),
+  cue(
+    'balance',
     14,
     'what must (?:he|she|they|the [a-z]+) pay (?:besides|in addition to|on top of|along with|beside) (?:the|that|this) (?:<o> )?@payment',
   ),

@@ -6,6 +6,17 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'nominalRate',
+    12,
+    "^(?:and )?(?:the )?(?:[a-z]+(?:'s)? ){0,3}(?:real|true|actual) (?:nominal )?rate(?= ?[;,.?]|$)",
+  ),
+  cue(
+    'nominalRate',
+    17,
+    '^(?:and )?(?:the )?rate of the (?:lease|loan|deal|plan|hire[- ]purchase|credit|offer)',
+    'flat rate as (?:a|the|its) (?:equivalent |true )?nominal',
+  ),
+  cue(
+    'nominalRate',
     14,
     '(?:which|what) (?:nominal |interest |annual |<e> )*rate (?:would|does|will|must|could) (?:give|bring|yield|lead|produce|get|make|mean)',
   ),

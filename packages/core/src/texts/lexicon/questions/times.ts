@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue('payments', 14, '^(?:and )?(?:the )?<e> (?:payments|instal?ments) (?:needed|required|necessary)'),
+  cue('years', 14, '^(?:and )?(?:the )?years (?:until|till|before) '),
   cue(
     'howLong',
     13,

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    16,
+    '^(?:and )?all (?:the )?@payment,? (?:including|with|and) (?:the|its) (?:balloon|residual|last)',
+  ),
+  cue(
+    'totalPaid',
     14,
     'what (?:do|will|would) the <n> (?:<e> )?(?:sums|amounts|payments|deposits|withdrawals) (?:come|amount|add up) to',
   ),
