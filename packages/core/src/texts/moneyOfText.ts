@@ -155,16 +155,18 @@ const isThereAlready = ({ flat, places }: Page, at: number): boolean => {
   return before !== null && /(?<![a-z])(?:already|so far)(?![a-z])/.test(`${before[1] ?? ''}${behind}`);
 };
 
-/** A buyer's own money. */
-const isPutBy = ({ flat, places }: Page, at: number): boolean =>
-  /(?<![a-z])(?:buy|afford|spend|pay for|price)(?![a-z])/.test(flat) &&
-  (/(?<![a-z])(?:has|have|with|and|had) (?:already |now |got )?(?:saved |put by |put aside )?$/.test(
-    flat.slice(0, places[at]!.start),
-  )
-    ? /^ (?:saved|put by|put aside|in (?:savings|the bank|cash|hand|her |his |their )|of (?:savings|(?:her|his|their) own))/.test(
-        flat.slice(places[at]!.end),
-      ) || /(?:saved|put by|put aside) $/.test(flat.slice(0, places[at]!.start))
-    : /(?<![a-z])savings (?:of|are|come to|amount to) $/.test(flat.slice(0, places[at]!.start)));
+/** A buyer with money saved: it is paid down. */
+const isPutBy = ({ flat, places }: Page, at: number): boolean => {
+  const [before, behind] = [flat.slice(0, places[at]!.start), flat.slice(places[at]!.end)];
+  const buys = /(?<![a-z])(?:buy|afford|spend|pay for|price)(?![a-z])/.test(flat);
+  const holds = /(?<![a-z])(?:has|have|had|with|and) (?:already |now |got )?(saved |put by |laid by )?$/.exec(before);
+  const isSaved =
+    holds?.[1] !== undefined ||
+    /^ (?:saved|put by|laid by|in (?:savings|the bank|cash|hand|her |his |their )|of (?:savings|(?:her|his|their) own))/.test(
+      behind,
+    );
+  return buys && ((holds !== null && isSaved) || /(?<![a-z])savings (?:of|are|come to|amount to) $/.test(before));
+};
 
 /** Nobody saves towards less than there is. */
 function turnSaving(page: Page, money: Money, kind: ReadKind): void {
