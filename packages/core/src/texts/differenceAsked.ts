@@ -10,7 +10,7 @@ import type { Compared } from './reading.ts';
 export function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
   const { plan, index, changesAfter, skipped = 0 } = of;
   const isRise =
-    /(?:must|should|have to|has to|will|would) (?:the )?(?:later|remaining|other|following|subsequent) payments (?:have to )?be (?:larger|higher|greater|raised)|ris|increas|exceed|add to|reduc|fall|drop|grow|higher|lower|(?<!un)change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
+    /(?:must|should|have to|has to|will|would) (?:the )?(?:later|remaining|other|following|subsequent) payments (?:have to )?be (?:larger|higher|greater|raised)|ris|increas|exceed|add to|reduc|fall|drop|grow|higher|lower|(?<!un)change|go(?:es)? (?:up|down)|(?:more|less|extra)[^?]*(?:each|every|⟨[ea])/.test(
       unit,
     ) &&
     !/interest|save|(?<!(?:later|remaining|other|following|subsequent) )payments|how many(?! (?:pounds|dollars|euros|francs|crowns|pence|cents))|(?<![a-z])(?:sooner|earlier|quicker|faster|longer)(?![a-z])|in all|altogether|total/.test(

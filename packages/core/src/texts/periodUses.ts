@@ -29,7 +29,7 @@ const compoundedToo =
 const rateBefore =
   /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
 /** "effective 5 %, monthly at the month's end": an effective rate is of the year. */
-const ofYear = /effective(?: rate)?(?: of)? ⟨p\d+⟩, $/;
+const ofYear = /effective(?: rate)?(?: of)? ⟨p\d+⟩, $|⟨p\d+⟩ effective, $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
 const rateBehind =
   /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|⟨p\d+⟩|percentage)(?![a-z])/;

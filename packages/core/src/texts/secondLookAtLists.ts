@@ -8,9 +8,10 @@ import type { Sentence } from './sentences.ts';
 
 /** What can be asked, in a few words of its own. */
 const thing =
-  /^\W*(?:and |then |also |finally )?(?:\(?(?:[a-h]|i{1,3}|iv|⟨[ln]\d+⟩)[.)] )?(?:(?!for |at |in |with |by |if |when |where |after |from |on |of |to |as |per )(?:[a-z'-]+|⟨[eo]\d+⟩) ){0,5}?(?:payments?|instal?ments?|interest|balance|debt|rate|total|difference|savings?|saved|costs?|charge|amount|sum|deposit|rent|rental|cheaper|dearer|number)(?![a-z])(?! (?:being|is|are|was|were|remaining|remains|stays?) )/;
-/** With its article: no remark on how it is paid. */
-const named = /^\W*(?:and )?(?:the|its|her|his|their) /;
+  /^\W*(?:and |then |also |finally )?(?:(?:for|of) (?:each|both)(?: of them)?,? )?(?:\(?(?:[a-h]|i{1,3}|iv|⟨[ln]\d+⟩)[.)] )?(?:(?!for |at |in |with |by |if |when |where |after |from |on |of |to |as |per )(?:[a-z'-]+|⟨[eo]\d+⟩) ){0,5}?(?:payments?|instal?ments?|interest|balance|debt|rate|total|difference|savings?|saved|costs?|charge|amount|sum|deposit|rent|rental|cheaper|dearer|number|extra paid)(?![a-z])(?! (?:being|is|are|was|were|remaining|remains|stays?) )/;
+/** With its article, or a sum in a few words: no remark on how it is paid. */
+const named =
+  /^\W*(?:and )?(?:(?:the|its|her|his|their) |(?:debt|balance|total|difference|saving)s?(?: [a-z-]+){0,4}\W*$)/;
 
 /** A sum that is told, or a number that is none of a payment. */
 const toldIn =

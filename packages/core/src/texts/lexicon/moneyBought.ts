@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
+  cue('price', 12, '(?:an?|the) [a-z]+ at {m},? less (?:an? )?<m>'),
   cue('downPayment', 13, '(?:an? )?deposit of {m},? (?:and |then |followed by )+<n>'),
   cue('downPayment', 13, "(?<!of )(?<!'s ){m} (?:is |are |was )?(?:to be )?(?:paid|put) down(?= ?[.,;]| on| and| at)"),
   cue('amount', 11, '@payment on an? (?:note|bill|balance|contract|claim|debt|sum) of {m}'),

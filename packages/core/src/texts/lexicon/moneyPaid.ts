@@ -179,6 +179,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '{m} (?:<e> )?(?:rentals?|instal?lments|payments)',
     '{m} at the (?:end|beginning|start|close) of each of (?:the )?(?:next |following )?<nt>',
     'payments? of {m}',
+    'repayment of <m> (?:by|with) {m} (?:<[ea]>|at)',
     '(?:income|pension|allowance) of {m}',
     '(?:deposits?|saves?|pays? in|adds?) another {m} (?:at|each|every|on|<e>|<a>)',
     '(?:spends?|uses?|takes?) {m} of (?:it|this|them)(?= (?:at|each|every|on|⟨))',

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('payments', 11, 'after the <o> of {n} on (?:an?|the|her|his|their) '),
   cue('ignored', 14, 'the {n} (?:<e> )?@payment (?:from|between) (?:the )?<o> (?:to|through|until|and) '),
   cue(
     'ignored',

@@ -23,6 +23,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:owes?|owed) <m> on (?:a|an|his|her|their) (?:[a-z]+ )?(?:card|overdraft|store card)[^.?!]{0,30} at {p}(?=[^?]*(?:transfers?|moves?|switch(?:es)?|pays? it off|replaces?|refinances?)[^?]*<p>)(?![^?]*(?:sav(?:e|es|ed|ing)|less|more|cheaper|instead|difference|compared?))',
   ),
   cue('newRate', 12, 'rate (?:goes |is |was |moves |put )?(?:up|down) by {p}'),
+  cue('newRate', 12, '(?:interest )?rates (?:go|move|rise|fall|climb|drop)(?: up| down)? to {p}'),
   cue('newRate', 12, 'since then the (?:interest )?rate (?:has been|is|was) {p}'),
   cue('newRate', 12, 'rate is (?:then )?(?:fixed|set) (?:anew|afresh|again) at {p}'),
   cue(

@@ -77,7 +77,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'up front (?:each|every)',
     '(?<!(?:loan|debt|mortgage|credit)[^.?!]{0,80}(?:is|was|be) )prepaid(?! (?:after|with|by|early))',
     '(?:at|from|on) the (?:beginning|start|first day) of each of (?:the |its )?(?:next |following |first |coming )?<nt>',
-    '(?:at|from) the (?:beginning|start|opening|outset) of (?:<ea>|(?!(?:the|its|their|that) term(?![a-z]))(?:the|its|their|a|each|that) @period)',
+    '(?!from the (?:beginning|start) of (?:that|this) year)(?:at|from) the (?:beginning|start|opening|outset) of (?:<ea>|(?!(?:the|its|their|that) term(?![a-z]))(?:the|its|their|a|each|that) @period)',
     'at (?:the )?(?:beginning|start) of <e>',
     'first [a-z ]{0,30}(?:when|as soon as|on the day|the day) the (?:loan|contract|agreement|sale|lease|money|deal|credit|goods) (?:is|was|are|were|has been) (?:granted|made|signed|paid out|taken out|given|concluded|closed|delivered|lent)',
     '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',

@@ -186,7 +186,7 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   const isShort =
     said &&
     said.text.trim().length < 45 &&
-    !/(?:begins?|starts?|opens?|has|have|already)(?![a-z])[^?]*⟨m|⟨m\d+⟩ (?:is|are) (?:there|in (?:it|the)|already|saved|put)/.test(
+    !/(?:begins?|starts?|opens?|has|have|already)(?![a-z])[^?]*⟨m|⟨m\d+⟩ (?:is|are|were|should be|shall be) (?:to be )?(?:there|in (?:it|the)|already|saved|put|left|to remain)/.test(
       said.text,
     );
   if (

@@ -9,6 +9,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     12,
     '^(?:and )?(?:the )?(?:cheaper|dearer)(?: (?:way|one|offer))?(?: in (?:total|all)| altogether)?(?= ?[;,.?])',
   ),
+  cue('difference', 12, '^(?:and )?(?:the )?extra paid (?:<[ea]>|per|each|every)'),
   cue('difference', 12, '(?:the )?amount by which (?:it|one|the [a-z]+) (?:is|comes out) (?:cheaper|dearer|less|more)'),
   cue(
     'difference',

@@ -25,6 +25,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
     14,
+    '^(?:and )?(?:the )?(?:last|final) (?:draw|withdrawal|drawing|payout)(?= ?[?;,.]|$)',
     'what is paid then,? (?:with |including )?the (?:ordinary|usual|regular|last) @payment(?: included| with it| in it)?',
     'how much (?:is|will be|must be paid|has to be paid) (?:due |paid )?(?:with|as|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',
     'what (?:amount|sum) (?:is|will be|must be) (?:paid |due )?(?:as|with|at) the (?:very )?(?:last|final|concluding) (?:@payment|one)',
