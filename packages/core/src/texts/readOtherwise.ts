@@ -53,7 +53,10 @@ function taken(says: string, { kind, roles = {} }: Settled, open: readonly ReadD
   const sets: Record<string, string> = kind
     ? { kind }
     : Object.fromEntries(Object.entries(roles).map(([at, role]) => [`role@${at}`, role]));
-  const others = open.flatMap(({ choices }) => choices).filter((each) => !isSame(each.sets, sets));
+  // What was read first is not right as it is.
+  const others = open
+    .flatMap(({ choices }) => choices)
+    .filter((each) => !isSame(each.sets, sets) && each.sets['asRead'] === undefined);
   return doubt('text', says, [choice('It is right as it is', sets), ...others]);
 }
 

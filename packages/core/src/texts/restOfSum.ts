@@ -6,7 +6,7 @@ export interface RestOfSum {
   /** The token of the sum that came in, and of the one that went. */
   readonly whole: number;
   readonly less: number;
-  /** Where it is told what became of the one: no debt that is paid with it, and no rest, is owed in the case. */
+  /** Where both are told: no debt that is paid with them, and no rest, is owed in the case. */
   readonly gone: Span;
 }
 
@@ -19,15 +19,24 @@ const putIn =
 const rest = '(?:the (?:rest|remainder|balance)|what (?:is|was) left|everything else)(?! of)';
 const few = '[^.?!;⟨]{0,60}';
 
+/** What goes each month is a payment. */
+const once = '(?! (?:⟨[ea]|at the (?:end|beginning|start)|each|every))';
+
 const told = new RegExp(
-  `(?<![a-z])${comesIn} ${few}⟨m(\\d+)⟩${few}(?:[.;] (?:she|he|they|it) )?(?<![a-z])(${goes} (?:${few})⟨m(\\d+)⟩)(?:[^?!⟨]|⟨[ea]\\d+⟩){0,80}(?:${putIn} ${few}${rest}|${rest} (?:is|are|was|goes|went|are|she|he|they|it)(?![a-z]))`,
+  `(?<![a-z])${comesIn} ${few}⟨m(\\d+)⟩${few}(?:[.;] (?:she|he|they|it) )?(?<![a-z])${goes} ${few}⟨m(\\d+)⟩${once}(?:[^?!⟨]|⟨[ea]\\d+⟩){0,80}(?:${putIn} ${few}${rest}|${rest} (?:is|are|was|goes|went|she|he|they|it)(?![a-z]))`,
 );
 
 /** @returns nothing where no sum is told of which another is gone */
 export function restOfSum({ flat }: FlatText): RestOfSum | undefined {
   const found = told.exec(flat);
   if (!found) return undefined;
-  const [, whole, said = '', less] = found;
-  const start = flat.indexOf(said, found.index);
-  return { whole: Number(whole), less: Number(less), gone: { start, end: found.index + found[0].length } };
+  const [all, whole, less] = found;
+  return { whole: Number(whole), less: Number(less), gone: { start: found.index, end: found.index + all.length } };
+}
+
+/** The flat text with blanks where it tells what became of the one sum: a mortgage that is paid off has no payments here. */
+export function withoutGone({ flat, rest }: { readonly flat: string; readonly rest: RestOfSum | undefined }): string {
+  if (!rest) return flat;
+  const { start, end } = rest.gone;
+  return flat.slice(0, start) + ' '.repeat(end - start) + flat.slice(end);
 }

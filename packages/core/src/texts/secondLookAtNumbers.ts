@@ -6,6 +6,7 @@ import { paysInterestAlone } from './interestAlone.ts';
 import type { Page } from './page.ts';
 import { isInPoints } from './ratesInPoints.ts';
 import { atOnce, type ReadAsk, type ReadDoubt, type ReadPlan } from './reading.ts';
+import { withoutGone } from './restOfSum.ts';
 
 /** @returns what in the plans, or in what they answer, makes no sense */
 export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
@@ -32,7 +33,8 @@ const shareOfRate = ({ tokens, text }: Page): ReadDoubt[] =>
     : [];
 
 /** A loan read as repaid in one sum, of which the text says nothing. */
-const loanAsOneSum = ({ flat }: Page, { plans }: DraftReading): ReadDoubt[] => {
+const loanAsOneSum = (page: Page, { plans }: DraftReading): ReadDoubt[] => {
+  const flat = withoutGone(page);
   const isLoan = /(?<![a-z])(?:borrows?|borrowed|mortgage|lenders?|re-?payments?)(?![a-z])/.test(flat);
   const isOnce =
     /(?<![a-z])(?:one|single|lump|whole|nothing|no|without|maturity|falls? due|due (?:at|after|in)|interest|grows?|accumulat\w*|invest\w*|deposit\w*|owed?s?|owing|debt|note|bill|in full|back|settle\w*|clear\w*|discharge\w*|amounts? to)(?![a-z])/.test(

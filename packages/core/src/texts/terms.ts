@@ -9,6 +9,7 @@ import { inScope, sentenceAt, tokenAt, type Page, type Scope } from './page.ts';
 import { impliedFrequency, periodOfTerm } from './periodUses.ts';
 import { readRate, type RateRead } from './rateOfText.ts';
 import type { ReadKind } from './reading.ts';
+import { withoutGone } from './restOfSum.ts';
 import { yearsOf } from './tokens.ts';
 
 export interface Terms {
@@ -100,7 +101,8 @@ const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind, goal: boolean): Se
   return open;
 };
 
-function hasPayments(page: Page, scope: Scope, within: readonly number[], asked: ReadonlySet<Asked>): boolean {
+function hasPayments(told: Page, scope: Scope, within: readonly number[], asked: ReadonlySet<Asked>): boolean {
+  const page: Page = { ...told, flat: withoutGone(told) };
   // "How many months must 4,000 lie?" counts months.
   const isOfMonths = page.questions.every(
     ({ asked: each, unit }) =>

@@ -39,7 +39,9 @@ describe('what fits', () => {
   });
 
   test.each(taken)('is settled by the first choice: %s', (text, plan) => {
-    const [first] = readProblem(text).doubts[0]!.choices;
+    const { choices } = readProblem(text).doubts[0]!;
+    const [first] = choices;
+    expect(choices.filter(({ says }) => says === first!.says)).toHaveLength(1);
     const { plans, doubts } = readProblem(text, { settled: settle({}, first!.sets) });
     expect(plans.map(planInALine)).toEqual([plan]);
     expect(doubts).toEqual([]);
@@ -49,6 +51,28 @@ describe('what fits', () => {
     const [text] = taken[3]!;
     const { doubts } = readProblem(text, { settled: { timing: 'end' } });
     expect(doubts[0]?.says).toMatch(/\$46,000/);
+  });
+});
+
+describe('what is left of a sum', () => {
+  test.each([
+    ['wins £20,000, spends £5,000 on a boat and invests the rest', 15_000],
+    ['sells a shop for £310,000, pays off a mortgage of £42,000 and puts the rest in a bond', 268_000],
+    ['inherits £64,000. She gives £9,000 to her brother; the rest goes into a bond', 55_000],
+  ])('is what grows: Rhona %s', (words, amount) => {
+    const { plans, doubts } = readProblem(
+      `Rhona ${words} at 4.2 % compounded monthly. What is it worth after 6 years?`,
+    );
+    expect(plans.map((plan) => [plan.kind, plan.amount])).toEqual([['lump-sum', amount]]);
+    expect(doubts).toEqual([]);
+  });
+
+  test('is not looked for where the other sum is paid each month', () => {
+    const text =
+      'Rhona has £20,000 in a fund and pays in £200 at the end of each month; the rest of her pay she spends. The fund earns 3 % compounded monthly. What is there after 5 years?';
+    expect(readProblem(text).plans.map(planInALine)).toEqual([
+      'saving amount=20000 rate=0.03/nominal/12 n=60 p=12 payment=200 ?finalAmount',
+    ]);
   });
 });
 
