@@ -24,7 +24,7 @@ export interface BuiltAmount {
 const paidAtOnce =
   /(?:fee|charge)(?![a-z])[^.;?!]{0,30}(?:payable|paid|due|falls due) (?:together )?(?:with the first|(?:on|at) (?:signing|delivery)|up ?front|at once|at the (?:start|outset)|today)/;
 
-/** amount = price − down payment − trade-in − rebate + fees. */
+/** amount = price − down payment − trade-in − rebate + fees; or what is left of a sum received. */
 export function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: ReadonlySet<Asked>): BuiltAmount {
   const sum = (role: Role): number | undefined => {
     const tokens = terms.money[role as WordRole];
@@ -38,6 +38,9 @@ export function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, ask
     roles.set(at, 'downPaymentRate');
     return role === 'financedRate' ? 1 - tokenAt(page, at).value : tokenAt(page, at).value;
   };
+  // "She wins 20,000, spends 5,000 and invests the rest."
+  const [received, spent] = [sum('received'), sum('spent')];
+  if (received !== undefined && spent !== undefined) return { amount: roundTo(received - spent, 2), parts: {} };
   const said = numberOf(page, terms, roles, 'amount');
   const priced = terms.money.price
     ? terms.money.price[0] === undefined

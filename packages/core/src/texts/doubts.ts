@@ -35,6 +35,8 @@ export const roleNames: Readonly<Record<SettledRole, string>> = {
   downPayment: 'deposit',
   downPaymentRate: 'share of price',
   tradeIn: 'trade-in',
+  received: 'received',
+  spent: 'spent of it',
   rebate: 'rebate',
   fee: 'fee',
   charge: 'charge',

@@ -25,9 +25,9 @@ const moneyRoles: Readonly<Record<ReadKind, readonly WordRole[]>> = {
   ],
   flat: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'charge', 'amount', 'payment', 'repaid', 'creditPrice'],
   leasing: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'amount', 'payment', 'finalAmount', 'repaid'],
-  saving: ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'extra', 'repaid'],
-  'drawing-down': ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'repaid'],
-  'lump-sum': ['amount', 'finalAmount', 'charge'],
+  saving: ['received', 'spent', 'amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'extra', 'repaid'],
+  'drawing-down': ['received', 'spent', 'amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'repaid'],
+  'lump-sum': ['received', 'spent', 'amount', 'finalAmount', 'charge'],
   convert: [],
 };
 
@@ -50,14 +50,6 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
   const roles = moneyRoles[kind];
   const money: Money = {};
   const placed = new Set<number>();
-  // "She wins 20,000, spends 5,000 and invests the rest."
-  const isOwn = kind === 'saving' || kind === 'lump-sum' || kind === 'drawing-down';
-  if (page.rest && isOwn && within.includes(page.rest.whole) && !open.has('amount')) {
-    const { whole, less } = page.rest;
-    money.price = [whole];
-    money.downPayment = [less];
-    for (const at of [whole, less]) placed.add(at);
-  }
   for (const { at, role } of wishesOf(page, within, kind, open)) {
     const held = money[role];
     const same = held?.some((each) => tokenAt(page, each).value === tokenAt(page, at).value);

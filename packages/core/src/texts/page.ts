@@ -60,8 +60,10 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
   const agreed = new Set(agreedTermOf(flat)?.tokens);
   const beside = rateOfLoanBeside(flat, sentences);
   const signs = withSignsByPlace(flat, roleSigns(flat)).map((each, at): readonly RoleSign[] => {
-    const only = (role: 'ignored' | 'after'): RoleSign[] => [{ role, weight: 99, ...flat.places[at]! }];
+    const only = (role: RoleSign['role']): RoleSign[] => [{ role, weight: 99, ...flat.places[at]! }];
     if (at === beside) return only('ignored');
+    if (at === rest?.whole) return only('received');
+    if (at === rest?.less) return only('spent');
     return isTold(flat.places[at]!) ? (agreed.has(at) ? only('after') : each) : only('ignored');
   });
   return {

@@ -10,6 +10,8 @@ export type Role =
   | 'downPayment'
   | 'downPaymentRate'
   | 'tradeIn'
+  | 'received'
+  | 'spent'
   | 'rebate'
   | 'fee'
   | 'charge'

@@ -68,6 +68,8 @@ export const rolesByForm: Readonly<Partial<Record<Token['form'], readonly Settle
     'finalAmount',
     'downPayment',
     'tradeIn',
+    'received',
+    'spent',
     'rebate',
     'fee',
     'charge',

@@ -78,6 +78,7 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
           ]),
         ]),
         ...named(to, 'price'),
+        ...named(to, 'received').flatMap((whole) => named(to, 'spent').map((less) => `${whole} - ${less}`)),
         ...named(to, 'finalAmount'),
         ...beyondCharge(to),
       ];

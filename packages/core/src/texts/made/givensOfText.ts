@@ -22,6 +22,8 @@ const names: Readonly<Partial<Record<Role, readonly [GivenKind, string]>>> = {
   downPayment: ['money', 'deposit'],
   downPaymentRate: ['rate', 'deposit'],
   tradeIn: ['money', 'trade in'],
+  received: ['money', 'received'],
+  spent: ['money', 'spent'],
   rebate: ['money', 'rebate'],
   fee: ['money', 'fee'],
   charge: ['money', 'charge'],
