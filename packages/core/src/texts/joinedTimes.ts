@@ -48,16 +48,26 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
     const told = each.form === 'count' && Number.isInteger(each.value) ? ellipsis(each, joined, at, lower) : undefined;
     if (told) return { ...each, form: 'time', unit: told.unit };
     // "36, 48 or 60 months"
-    const [next, third] = [joined[at + 1], joined[at + 2]];
-    const isListed =
-      each.form === 'count' &&
-      next?.form === 'count' &&
-      third?.form === 'time' &&
-      /^, $/.test(lower.slice(each.end, next.start)) &&
-      /^,? (?:or|and) $/.test(lower.slice(next.end, third.start));
-    if (isListed) return { ...each, form: 'time', unit: third.unit };
+    const unit = each.form === 'count' ? unitOfRow(joined, at, lower) : undefined;
+    if (unit) return { ...each, form: 'time', unit };
     return sharingUnit(each, joined[at - 1], joined[at + 1], lower);
   });
+}
+
+/** "36, 48 or 60 months", "after 5, 10 and 15 years": a row of three or more has the unit of its last. */
+function unitOfRow(joined: readonly Token[], at: number, lower: string): string | undefined {
+  const last = joined.findIndex(({ form }, index) => index > at && form !== 'count');
+  const time = joined[last];
+  if (time?.form !== 'time') return undefined;
+  const first = joined.slice(0, at).findLastIndex(({ form }) => form !== 'count') + 1;
+  const between = joined
+    .slice(first, last)
+    .map((each, index, all) => lower.slice(each.end, (all[index + 1] ?? time).start));
+  const row = between.slice(between.slice(0, at - first).findLastIndex((each) => each !== ', ') + 1);
+  const isRow =
+    row.length > 1 &&
+    row.every((each, index) => (index < row.length - 1 ? each === ', ' : /^,? (?:or|and) $/.test(each)));
+  return isRow ? time.unit : undefined;
 }
 
 /** "saves for 20 years, then lives on it for 15", "4 % in the first three and 5 % in the last five years". */

@@ -69,6 +69,7 @@ function startsHere(text: string, at: number): boolean {
 function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
   return (
     labelAt(text, at) ??
+    freeOfInterestAt(lower, at) ??
     agesAt(lower, at) ??
     calendarAt(text, at) ??
     aYearAt(lower, at) ??
@@ -76,6 +77,15 @@ function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): To
     periodAt(lower, at) ??
     numberAt(text, lower, at, mark)
   );
+}
+
+/** "12 interest-free payments", "no interest at all": a rate of nothing. */
+function freeOfInterestAt(lower: string, at: number): Token | undefined {
+  const free =
+    /^(?:interest-free(?= (?:[a-z-]+ ){0,2}(?:payments|instal?ments|parts|terms|credit|loan))|no interest at all|without (?:any )?interest(?![a-z])|(?:free of|at no) interest(?![a-z]))(?! (?:for|until|during|in|being|is|was|were|at first)(?![a-z]))/.exec(
+      lower.slice(at, at + 60),
+    );
+  return free ? { ...token('percent', at, free[0].length, 0) } : undefined;
 }
 
 /** "1." and "2)" before a line's text, "[6 marks]". */

@@ -22,9 +22,9 @@ import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts'
 
 const findSupposed = lexicon(supposedCues);
 
-/** "…, month-end payments?" behind a question tells when they fall, "…, judged by the effective rate?" what counts. */
+/** "…, month-end payments?", "…, judged by the effective rate?", "…, the last one being smaller, …" tell. */
 const isTerm =
-  /^\W*(?:(?:⟨n\d+⟩ )?(?:equal )?⟨e\d+⟩-end payments|⟨n\d+⟩ (?:equal )?(?:⟨e\d+⟩ )?payments|(?:judged|judging|measured|compared|ranked|going) by [^?.]*)\W*$/;
+  /^\W*(?:(?:⟨n\d+⟩ )?(?:equal )?⟨e\d+⟩-end payments|⟨n\d+⟩ (?:equal )?(?:⟨e\d+⟩ )?payments|(?:judged|judging|measured|compared|ranked|going) by [^?.]*|the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?: perhaps| possibly)? (?:a )?(?:smaller|less)(?: one)?)\W*$/;
 
 /** "(Payments at month end.)" asks nothing. */
 const remarks =
@@ -315,7 +315,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     text.length < 12 ||
     /^(?:and )?how (?:much|many|long|large),?$|^find out\W*$|^with the same (?:payments|terms)\W*$/.test(text) ||
     (found.length > 0 && /^is (?:the [a-z]+|it|he|she) (?:cleared|repaid|paid off|over|gone|free)\W*$/.test(text)) ||
-    (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
+    (found.length > 0 && /^(?:and )?(?:how much|what) (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
     /^(?:find|give|state|what (?:is|are|was|were)) the (?:old|first) and$|^solve for the (?:unknown|missing)[a-z ]{0,12}\W*$/.test(
       text,
     ) ||

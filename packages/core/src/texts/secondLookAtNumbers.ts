@@ -145,7 +145,11 @@ function outOfProportion(page: Page, { plans }: DraftReading): ReadDoubt[] {
     const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
     if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
     const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
-    if (price !== undefined && amount === null && plan.links?.some(({ field }) => field === 'amount'))
+    if (
+      price !== undefined &&
+      amount === null &&
+      plan.links?.some(({ field, plus }) => field === 'amount' && plus !== price)
+    )
       return [doubt('amount', `What is ${price}? The amount follows from what was before.`)];
     if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
       return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];

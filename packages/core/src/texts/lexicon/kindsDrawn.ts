@@ -91,6 +91,12 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     '<m> pays an? (?:equal|level|fixed) (?:amount|sum)',
     'from <m>[^.?!]{0,60} (?:is|are) paid (?:the same|an equal|a fixed|a level)',
   ),
+  cue(
+    'drawing-down',
+    12,
+    '(?:would like|wants?|wishes|hopes|plans?|intends?|means|likes|is) to (?:receive|be paid|get) (?:an? )?(?:equal|level|regular|fixed|constant|steady|<e>|monthly|the same)',
+    '<m> in (?:an?|the) fund[^?]{0,120} spends? <m>',
+  ),
   cue('drawing-down', 14, 'lives? on <m> of (?:it|them|this)'),
   cue('drawing-down', 12, 'wants? to spend <m> (?:<[ea]>|at)'),
   cue(

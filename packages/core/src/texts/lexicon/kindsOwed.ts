@@ -97,6 +97,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'flat',
     9,
     'adds? <p> of (?:that|it|this|the (?:sum|loan)) for each (?:of|year)',
+    'add(?:s|ing)? <p>(?: <a>)? for (?:the )?<t>[^.?!]{0,40} divid(?:e|es|ing)(?![a-z])',
     'divides? (?:the (?:total|sum|result|whole)|it|this) (?:by|into) <n>',
     '<p> <a> of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced)?,? ?<m>',
     '<p>(?: <a>)? on the (?:initial|original|full|whole) <m>',

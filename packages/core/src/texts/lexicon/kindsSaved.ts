@@ -217,6 +217,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     12,
     'to meet (?:it|this|that|the (?:debt|loan|bill|cost))[^.;?!]{0,60}(?:in(?:to)? (?:a|the|an) (?:fund|account)|sets? aside|puts? (?:aside|away|by)|set aside|put (?:aside|away|by)|deposits?)',
     'into a (?:sinking )?fund (?:which|that) earns',
+    '(?:pays?|paid|paying) <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) into (?:an?|the|her|his|their)(?: [a-z]+){0,2} (?:account|fund|plan|pot)',
   ),
   cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),

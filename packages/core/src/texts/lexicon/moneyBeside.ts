@@ -20,6 +20,7 @@ const asides: readonly Cue<WordRole>[] = [
     13,
     '{m} (?:is|are|was|were) paid (?:over and above|on top of|in addition to|besides|beyond) (?:it|that|this|the @payment)',
   ),
+  cue('amount', 10, '(?:<n> (?:<e>(?:-end)? )?|(?:his|her|their|the) )(?:payments|instalments) on (?:an? |the )?{m}'),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',
@@ -45,7 +46,11 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
-  cue('fee', 12, '(?:charges?|asks?|wants?|takes?|demands?) {m},? (?:which|that) (?:is|are|will be) (?:then )?added'),
+  cue(
+    'fee',
+    12,
+    '(?:charges?|asks?|wants?|takes?|demands?) {m},? (?:which|that) (?:is|are|will be|would be) (?:then )?added',
+  ),
   cue(
     'fee',
     12,

@@ -55,6 +55,16 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
   cue('ignored', 13, 'bought for {m} is (?:traded|given|exchanged)'),
   cue('tradeIn', 13, '(?:dealer|shop|seller|maker) (?:gives|allows|pays|takes it for) {m} for (?:it|the old)'),
   cue('price', 14, '(?:can|could|may) (?:either )?buy [^.?!⟨]{2,30} for {m},? or (?:else )?(?:lease|rent|hire) it'),
+  cue(
+    'price',
+    11,
+    '(?<!loan |debt |credit |mortgage ){m}[.:;,] (?:pay|put|give) (?:just |only )?(?:<p>|<m>|nothing) (?:now|down|today|at once)',
+  ),
+  cue(
+    'price',
+    11,
+    '(?:finances?|financing|financed) (?:an?|the|this|his|her|their) {m} (?!loan|debt|mortgage|credit|of|at|over|for)[a-z]+',
+  ),
   cue('price', 11, '(?:house|flat|farm|boat|car|shop|land) sells (?:at|for) {m}'),
   cue(
     'downPayment',

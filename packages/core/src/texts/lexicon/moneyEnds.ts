@@ -248,6 +248,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     11,
     '(?:fund|account|pot) (?:then|afterwards|finally) (?:held|holds|contained|contains|stood at|had|has) {m}',
+    '(?:pays?|paid|saved?|saves|deposited|put) <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)[^.?!]{0,40} (?:account|fund|pot) (?:that|which) (?:now|today) (?:holds|contains|has|stands at|shows|is worth) {m}',
     'so that {m} (?:is|are|will be) there',
     '{m} (?:[a-z]+ ){0,4}as a balloon',
     '(?:afterwards|then|at the end),? it (?:will be|is) worth {m}',

@@ -178,6 +178,7 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
     12,
     'balloon (?:payment )?(?:of|(?<=.balloon ):|is) {m}',
     '(?:and|plus|with) a (?:balloon|final lump|closing payment|residual) of {m}',
+    'option to (?:purchase|buy)(?: it)?(?: at the end)?(?: for| at|:)? {m}',
   ),
   cue(
     'finalAmount',

@@ -183,6 +183,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:income|pension|allowance) of {m}',
     '(?:deposits?|saves?|pays? in|adds?) another {m} (?:at|each|every|on|<e>|<a>)',
     '(?:spends?|uses?|takes?) {m} of (?:it|this|them)(?= (?:at|each|every|on|⟨))',
+    '(?:at (?:the )?(?:end|start|beginning) of <e>,? (?:it|he|she|they|the [a-z]+) spends? {m}|<[ea]> (?:it|he|she|they) spends? {m})',
     'wants? {m} (?:paid|taken|drawn|put)(?: out| in| aside)? (?:<e>|at|each|every|on)',
     '{m} (?:is|are|was|were|will be|be) [a-z]+(?:ed|en|wn|id|nt) (?:out |in )?(?:at|on|by) (?:the )?(?:<e>(?! @payment)|end of|beginning of|start of|close of|(?:first|last) day)',
     '(?:hands?|handing) over {m}(?= (?:at|each|every|on|⟨))',

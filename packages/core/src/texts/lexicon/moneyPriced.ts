@@ -302,6 +302,7 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
     '(?:is|are|was|were) sold (?:for|at) {m}',
     'priced? (?:is |at |of |was )?{m}',
     'value now {m}',
+
     'if (?:the|an?|his|her) (?!(?:most|sum|amount|payment|balance|loan|debt|first|last|largest|mortgage|deposit|instal))[a-z -]{3,24} (?:is|costs?) {m}',
     'the {m} (?:that|which) (?:an?|the|its|his|her|their) [a-z -]{2,24} costs?',
     '@price(?: is| of| at| was|:| being|,)* {mn}(?! ⟨[ea])',

@@ -17,6 +17,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     13,
     '(?:needed|required|necessary|there|available|enough) at {n}(?! (?:%|payments|instal|deposits|each|<m>))',
   ),
+  cue('payments', 10, '{n} (?:equal )?<p> (?:<e>(?:-end)? )?(?:@payment|parts)'),
   cue('payments', 10, '; {n} (?:of (?:them|these) )?(?:are|is) still to (?:be (?:paid|made)|come)'),
   cue(
     'payments',

@@ -1,13 +1,12 @@
 /** An exercise made of a problem's text: its wording with the givens in place, plans, parts with their key. */
 
 import { topicOf } from '../../exercise/fromCase/topicOf.ts';
-import { questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { plainStory } from '../../exercise/story.ts';
 import type { Exercise, Part } from '../../exercise/exercise.ts';
 import { roundTo } from '../../money/roundMoney.ts';
-import { slotNames, type SlotName } from '../../case/statement.ts';
+import { slotNames } from '../../case/statement.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import { oneSum, type ProblemReading, type ReadAsk, type ReadLink, type ReadPlan } from '../reading.ts';
+import type { ProblemReading, ReadAsk, ReadPlan } from '../reading.ts';
 import { yearsIn } from '../tokens.ts';
 import { solvePlans } from '../answers.ts';
 import type { Settled } from '../settled.ts';
@@ -24,6 +23,7 @@ import {
   worthsBefore,
 } from './expressionsOfText.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
+import { linkedSlots, stepPart, stepsInOrder, stepsOf } from './stepsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
 import { titleOf } from './titleOfText.ts';
 
@@ -213,80 +213,6 @@ const wantedOf = ({ asks, plans }: ProblemReading, index: number): number | unde
     ? asks.find(({ plan, args }) => plan === index && args?.compoundingsPerYear !== undefined)?.args
         ?.compoundingsPerYear
     : undefined;
-
-/** What a later plan takes from an earlier one: an answer that is asked, or a step of its own. */
-interface Step {
-  readonly link: ReadLink;
-  /** The part whose answer it is. */
-  readonly part: string;
-  readonly isOwn: boolean;
-}
-
-function stepsOf({ plans, asks }: ProblemReading): Step[] {
-  return plans.flatMap(({ links = [] }) =>
-    links.map((link): Step => {
-      const ask = asks.find((each) => isOf(each, link));
-      return { link, part: ask?.part ?? `step-${link.fromPlan}-${link.quantity}`, isOwn: ask === undefined };
-    }),
-  );
-}
-
-const isOf = ({ quantity, plan, args }: ReadAsk, link: ReadLink): boolean =>
-  plan === link.fromPlan && quantity === link.quantity && args?.k === link.args?.k && args?.after === undefined;
-
-/** The text of the slot that a link fills: `answer b + fee`. */
-function linkedSlots(
-  plan: ReadPlan,
-  plans: readonly ReadPlan[],
-  steps: readonly Step[],
-  givens: readonly TextGiven[],
-): Partial<Record<SlotName, string>> {
-  const slots: Partial<Record<SlotName, string>> = {};
-  const inWords = (number: number): string =>
-    givens.find(({ given, use }) => given.kind === 'money' && use.value === number)?.given.name ?? String(number);
-  for (const link of plan.links ?? []) {
-    const { field, fromPlan, quantity, times } = link;
-    const plus = isPaidByThen(link, plans[fromPlan]) ? 0 : (link.plus ?? 0);
-    const step = steps.find(({ link }) => link.fromPlan === fromPlan && link.quantity === quantity);
-    const answer = `answer @${step?.part ?? ''}`;
-    const scaled = times === undefined || times === 1 ? answer : `${answer} × ${times}`;
-    slots[field === 'ratePerPayment' ? 'rate' : field] =
-      plus === 0 ? scaled : `${scaled} ${plus > 0 ? '+' : '-'} ${inWords(Math.abs(plus))}`;
-  }
-  return slots;
-}
-
-/** A table's balance after a payment is less what is paid besides with it. */
-const isPaidByThen = ({ quantity, args, plus = 0 }: ReadLink, from: ReadPlan | undefined): boolean =>
-  quantity === 'balanceAfter' &&
-  from?.changes.some((each) => each.kind === 'extra' && each.after === args?.k && each.value === -plus) === true;
-
-const coreOf = {
-  balanceAfter: 'balance-after',
-  finalAmount: 'final-amount',
-  payment: 'payment',
-  amount: 'amount',
-  ratePerPayment: 'rate-per-payment',
-} as const;
-
-/** The payment is found before what is owed. */
-const stepsInOrder = (steps: readonly Step[]): Step[] =>
-  steps
-    .filter(({ isOwn }) => isOwn)
-    .sort((one, other) => Number(other.link.quantity === 'payment') - Number(one.link.quantity === 'payment'));
-
-/** A question that the text skips: what the next plan goes on with. */
-function stepPart({ link, part }: Step, plans: readonly ReadPlan[], drafts: readonly StatementDraft[]): DraftPart {
-  const quantity = coreOf[link.quantity as keyof typeof coreOf];
-  const draft = drafts[link.fromPlan]!;
-  const args = link.args?.k === undefined ? undefined : { after: String(link.args.k) };
-  const asked = questionOf({ id: planId(link.fromPlan), draft }, quantity, args);
-  const isLess = isPaidByThen(link, plans[link.fromPlan]);
-  const isLater = link.quantity === 'amount' && plans.at(-1)?.name === oneSum;
-  if (isLater) return { ...asked, prompt: 'What is the later sum worth on the day of the sum before it?', part };
-  const prompt = isLess ? asked.prompt.replace(/[.?]$/, ' and the extra payment with it$&') : asked.prompt;
-  return { ...asked, prompt, part };
-}
 
 /** Parts that others go on from come before them. */
 function inOrder(parts: readonly DraftPart[], plans: readonly ReadPlan[]): DraftPart[] {

@@ -12,8 +12,8 @@ import { clausesOf, isIn } from './clauses.ts';
 import { comparedBy, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 import { secondPlan, stopped } from './stages.ts';
 
-const leavesIt =
-  /(?<![a-z])(?:leav(?:es?|ing)|untouched|nothing (?:more|further)|(?:after that|after which|afterwards|thereafter|from then on),? (?:he |she |they )?(?:pays? (?:in )?|saves? |puts? in |adds? )?nothing|no (?:more|further) (?:deposits|payments|contributions)|(?:lets?|letting) it|stays? (?:there|in))(?![a-z])/;
+export const leavesIt =
+  /(?<![a-z])(?:leav(?:es?|ing)|untouched|nothing (?:more|further)|(?:after that|after which|afterwards|thereafter|from then on|then),? (?:he |she |they )?(?:pays? (?:in )?|saves? |puts? in |adds? )?nothing|then nothing more|no (?:more|further) (?:deposits|payments|contributions)|(?:lets?|letting) it|stays? (?:there|in))(?![a-z])/;
 /** "until she is 65", "at age 25", "her 30th birthday": no share, no count of payments. */
 const age =
   /(?<![a-z])(?:ages?|aged|at|from|until|till|to|is|turns?|turned|her|his|their|by|reaches|since) (\d\d)(?:st|nd|rd|th)?(?![\d%]|[.,]\d| ?(?:%|per|percent|payments?|deposits?|instal|months|quarters|years(?! old)|times|equal|monthly|quarterly))/g;

@@ -41,6 +41,8 @@ import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
 import { readToldPayment } from './toldPayment.ts';
 import { readSeveralSupposed, readSupposedOtherwise } from './supposedOtherwise.ts';
+import { readSeveralTerms } from './severalTerms.ts';
+import { readSavedThenBought } from './savedThenBought.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
@@ -49,6 +51,8 @@ import { readTwoSizes } from './twoSizes.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readDearerThen,
+  readSavedThenBought,
+  readSeveralTerms,
   readSumsInOne,
   readRates,
   readHalved,

@@ -10,7 +10,7 @@ import { sentenceAt, withoutNewRates, type Page, type Scope } from '../page.ts';
 import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import { wholeNumber } from '../paymentCounts.ts';
 import { yearsOf } from '../tokens.ts';
-import { agesTold } from './agedStages.ts';
+import { agesTold, leavesIt } from './agedStages.ts';
 import { isIn } from './clauses.ts';
 import { draws, hasSum, hasTerm, partsOf, rateSpans, saves, waitSpans, type Phase } from './phaseSpans.ts';
 import {
@@ -40,6 +40,9 @@ function hasOwnRates(page: Page, { saving, drawing }: Readonly<Record<Phase, rea
   );
 }
 
+const drawn =
+  /(?<![a-z])(?:dr[ae]w[a-z]*|withdr[a-z]+|income|receiv[a-z]+|takes? (?:out|an?|the same)|spends?|lives? on)(?![a-z])/;
+
 /** @returns nothing where the text does not both save and draw */
 export function readPhases(told: Page): DraftReading | undefined {
   if (isOneOnly(told)) return undefined;
@@ -66,6 +69,8 @@ export function readPhases(told: Page): DraftReading | undefined {
   // "How much is there six years later, before the next withdrawal?" asks of no deposits.
   const isOfEnd = page.questions.every(({ asked }) => asked === 'finalAmount' || asked === 'balance');
   if (!known.saving && isOfEnd && (asSaving.plan.amount ?? 0) === 0) return undefined;
+  // "… until 40, then nothing more, and leaves the money until she is 66": nothing is drawn.
+  if (!known.drawing && isOfEnd && leavesIt.test(page.flat) && !drawn.test(page.flat)) return undefined;
   const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
   const lastsFor = yearsOfPlan(asSaving.plan) + yearsOfPlan(asDrawing.plan);
   const questions = ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>

@@ -160,10 +160,13 @@ export function comparedBy(
       asked === 'choice' && unit.end <= question.start + 1 && sentenceAt(page, unit) === sentenceAt(page, question),
   );
   // "… and by how much: a hire purchase …, or a loan?" names the offers behind it.
-  const asked = wordsOf(page, question).replace(
-    /(?<=^\W*(?:and )?by how much)(?: in all| altogether| in total)?:[^]*$/,
-    '',
-  );
+  // So does "Which is cheaper for a used car: a dealer's plan with monthly payments, or …?"
+  const asked = wordsOf(page, question)
+    .replace(/(?<=^\W*(?:and )?by how much)(?: in all| altogether| in total)?:[^]*$/, '')
+    .replace(
+      /(?<=^\W*which (?:one |of them )?(?:is|costs|comes out|works out)[^:?]{0,60}(?:er|less|more|best|least)(?![a-z])[^:?]*):[^]*$/,
+      '',
+    );
   // "Which is better, and by how much a month?" is one measure, too.
   const after = page.questions.find(
     ({ asked: what, unit }) =>

@@ -32,7 +32,7 @@ const goesOut = pattern(
 );
 /** Of a debt. */
 const paysOff = pattern(
-  `(?:(?:pays?|paid|repays?|repaid)(?: (?:off|back|her|him|them|the [a-z]+))?|payments? of|(?:repaid|reduced|paid off) by) ${more}{mn}`,
+  `(?:(?:pays?|paid|repays?|repaid)(?: (?:off|back|her|him|them|the [a-z]+))?|payments? of|(?:repaid|reduced|paid (?:off|back)|returned|settled) (?:by|with)) ${more}{mn}`,
 );
 const isOwed = /(?<![a-z])(?:borrow(?:s|ed)?|owes?|owed|loan|debt|lends?|lent)(?![a-z])/;
 const goesIn = pattern(
@@ -118,7 +118,10 @@ function movesOf(page: Page, sums: ReadonlyMap<number, boolean>): Move[] {
     const used = last?.end ?? 0;
     const next = page.places[tokens[at + 1] ?? -1]?.start ?? Infinity;
     const before = { start: Math.max(sentence.start, used), end: place.start };
-    const behind = { start: place.end, end: Math.min(sentence.end, next) };
+    const rest = /,? and (?:then )?the (?:rest|remainder|balance)(?![a-z])/.exec(
+      page.flat.slice(place.end, sentence.end),
+    );
+    const behind = { start: place.end, end: Math.min(sentence.end, next, place.end + (rest?.index ?? Infinity)) };
     const first = whenTold(page, before);
     const told = first ?? whenTold(page, behind);
     const taken = told?.taken ?? [];
@@ -177,12 +180,27 @@ function endOf(
       : undefined;
   }
   const [only, second] = others;
+  const settled = only === undefined ? settledAt(page, perYear) : undefined;
+  if (settled) return settled;
   if (only === undefined || second !== undefined) return undefined;
   const isMore =
     / (?:more|further|additional) /.test(page.text.slice(tokenAt(page, only).start, tokenAt(page, only).end)) ||
     /(?:another|further|remaining|next|following|other|last) $/.test(page.flat.slice(0, page.places[only]!.start)) ||
     /^ (?:more|longer)(?![a-z])/.test(page.flat.slice(page.places[only]!.end));
   return { end: isMore ? last + inPayments(only) : inPayments(only), tokens: others };
+}
+
+/** "… is paid back with 2,000 after one year, and the rest at the end of the third year." */
+function settledAt(
+  page: Page,
+  perYear: number,
+): { readonly end: number; readonly tokens: readonly number[] } | undefined {
+  const found = /(?<![a-z])the (?:rest|remainder|balance)(?: [a-z]+){0,3} (?=(?:at|after|in|on) )/.exec(page.flat);
+  const end = found ? sentenceAt(page, { start: found.index, end: found.index })?.end : undefined;
+  if (!found || end === undefined) return undefined;
+  const { place } = whenTold(page, { start: found.index + found[0].length, end })?.when ?? {};
+  const payments = place && paymentAfter(place, perYear);
+  return payments === undefined ? undefined : { end: payments, tokens: place!.taken.map(({ token }) => token) };
 }
 
 const asksEnd: ReadonlySet<string> = new Set(['finalAmount', 'balance']);

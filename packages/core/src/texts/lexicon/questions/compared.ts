@@ -175,6 +175,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how much (?:it|this|that|she|he|they|the [a-z]+) (?:would |will |then )?saves?',
     'by how much',
     'the extra interest(?: of)?',
+    '(?:what|how much) (?:does|do|did|will|would) (?:the|this|that|it) ?[a-z ]{0,24}costs? (?:(?:him|her|them|it) )?in (?:extra|additional|more) interest',
     '^(?:and )?extra interest',
     'how many (?:fewer|less|sooner)',
     'how much (?:more|less|cheaper|dearer|higher|lower|larger|bigger|smaller|better|greater|extra|further)',

@@ -43,6 +43,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   ),
   cue('payment', 12, '^find (?:one|each)(?: of (?:them|these))?(?= ?[.?])'),
   cue('deposit', 10, '^(?:the )?deposit(?= ?(?:$|\\(|[.;?]))'),
+  cue('payment', 12, '^(?:the )?(?:bank|loan|lender|dealer|lease|interest) (?:payment|instalment)(?= ?[?,.;]| and)'),
   cue('payment', 17, '^what (?:amount|sum)(?=,? if (?:the (?:account|bank|fund|rate)|interest|money) [^,?]*\\?)'),
   cue(
     'payment',
@@ -134,6 +135,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     12,
     '(?:what|how (?:much|large)) is (?:the|her|his|their) (?:<e> )?(?:income|pension|allowance|annuity)(?= ?[?,])',
+    '(?:^|[,;] |(?:and|find) )(?:the|her|his|their) (?:<e>|resulting <e>) (?:income|pension|allowance|annuity)(?= ?[?,;.]| and| from)',
     '(?:what|which) (?:further|additional|extra) (?:sum|amount) (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:does|must|should|will|is|has)',
     '(?:what|how (?:much|large|big)) is (?:the|this|that|each) (?:fixed|equal|level|regular|constant|same) (?:<e> )?(?:sum|amount)(?= ?[?,])',
   ),
