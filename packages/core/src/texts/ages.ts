@@ -14,7 +14,7 @@ const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])
 const young = /⟨[no]\d+⟩[^⟨]*⟨[^]*(?:⟨o\d+⟩|\d(?:st|nd|rd|th)) birthday/;
 
 const born =
-  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])|day (?:he|she|they|[a-z]+) (?:was|were) born|(?:was|is|,) born (?:today|this morning|just now|a day ago)/;
+  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}(?:birth|christening|baptism)(?![a-z])|day (?:he|she|they|[a-z]+) (?:was|were) born|(?:was|is|,) born (?:today|this morning|just now|a day ago)/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
 
 const firstOnBirthday = new RegExp(

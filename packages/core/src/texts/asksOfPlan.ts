@@ -238,14 +238,16 @@ const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  /(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life|number))/.test(
+  // "How many full quarters are that at least?" counts the last, too.
+  !/at least|or more/.test(unit) &&
+  (/(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life|number))/.test(
     unit,
   ) ||
-  /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||
-  /(?:come|are|go|are made|are paid) before (?:it|the last|that)|precede/.test(unit) ||
-  /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
-    flat,
-  )
+    /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||
+    /(?:come|are|go|are made|are paid) before (?:it|the last|that)|precede/.test(unit) ||
+    /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
+      flat,
+    ))
     ? { count: 'full' }
     : {};
 

@@ -4,6 +4,7 @@ import type { FlatText } from './flatText.ts';
 import { moneyBoughtCues } from './lexicon/moneyBought.ts';
 import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyPaidInAllCues } from './lexicon/moneyPaidInAll.ts';
+import { moneyBesidesCues } from './lexicon/moneyBesides.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
 import { moneyEndCues } from './lexicon/moneyEnds.ts';
 import { moneyLeftCues } from './lexicon/moneyLeft.ts';
@@ -25,6 +26,7 @@ export interface RoleSign {
 }
 
 const find = lexicon([
+  ...moneyBesidesCues,
   ...moneyChangeCues,
   ...moneyBesideCues,
   ...moneyPaidInAllCues,

@@ -302,6 +302,18 @@ function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   });
 }
 
+/** "6,000 with the 24th payment, with the 48th another 6,000": it is no sum that was told before. */
+const furtherLost = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
+  page.tokens.flatMap(({ form }, token) => {
+    const quote = quoteOfToken(page, token);
+    const isFurther = /(?<![a-z])(?:another|a further|a second|one more) $/.test(
+      page.flat.slice(0, page.places[token]!.start),
+    );
+    return form === 'money' && isFurther && !roles.has(token) && page.signs[token]?.[0]?.role !== 'ignored'
+      ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
+      : [];
+  });
+
 /** "Without the balloon of 5,000 …", in a plan that has it. */
 const endDenied = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
   plans.length === 1 &&
@@ -324,4 +336,5 @@ export const rolesInDoubt = (page: Page, draft: DraftReading, asks: readonly Rea
   ...listedLost(page, draft, asks),
   ...takenAgainst(page, draft),
   ...endDenied(page, draft),
+  ...furtherLost(page, draft),
 ];

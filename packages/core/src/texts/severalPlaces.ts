@@ -12,7 +12,7 @@ type Looks = 'range' | 'moment';
 const MOST_EACH = 12;
 
 const pair = pattern(
-  '(?<!between )(?<!between the )(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?(?: (?:is|was|goes to|are) (?:interest|principal|capital))?,? and (?:(?:how much|what)(?: (?:goes|is|was))? )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
+  '(?<!between )(?<!between the )(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?(?: (?:is|was|goes to|are) (?:interest|principal|capital))?(?:,? and|,(?= how much)) (?:(?:how much|what)(?: (?:goes|is|was))? )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
 );
 const three =
   /⟨o(\d+)⟩,? (?:(?:in|of) )?(?:the )?⟨o(\d+)⟩,? and (?:(?:in|of) )?(?:the )?(?:⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)|(?:last|final)(?= (?:payment|instal?ment|one|of)(?![a-z])))/;

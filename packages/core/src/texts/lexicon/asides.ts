@@ -44,6 +44,8 @@ const clausesAside: readonly RegExp[] = [
   `\\((?:[^()?]{0,24}[×x*/÷+=] ?)+[^()?]{0,24}\\)`,
   // what a year is taken for
   `\\((?:taking |with |at )?⟨t\\d+⟩ (?:⟨[ae]\\d+⟩|(?:in|to) (?:a|the) year)\\.?\\)`,
+  // "(A year has 365 days.)"
+  `\\((?:⟨[ae]\\d+⟩|(?:a|the|one) year) (?:has|is|of|counts|being) ⟨t\\d+⟩\\.?\\)`,
   `(?<= )with an? (?:guarantee|warranty) of ⟨t\\d+⟩`,
   `(?<= )(?:guaranteed|insured) for ⟨[mt]\\d+⟩`,
 ].map((source) => new RegExp(source, 'g'));
@@ -51,9 +53,21 @@ const clausesAside: readonly RegExp[] = [
 /** What an old thing cost when it was new; where its worth is not asked. */
 const costOnce = /(?<= )(?:that|which) (?:had )?cost ⟨m\d+⟩ (?:when (?:it was )?new|new|⟨t\d+⟩ ago|in ⟨y\d+⟩)/g;
 
+/** "(Delivery takes 3 weeks.)" behind the last question: no word of it is of the trade. */
+const isRemark = (text: string): boolean =>
+  /^\W*\([^()?]*\)?\W*$/.test(text) &&
+  !/⟨[mpea]|pay|paid|rate|interest|loan|debt|mortgage|lend|lent|borrow|instal|rent|leas|deposit|withdr|draw|compound|balance|price|cost|fee|account|fund|sav|invest|first|last|due|term|round|answer|count|end|begin|start|advance|arrears|month|quarter|period|day|use|take (?!s)|assum|suppos|recko/.test(
+    text,
+  );
+
 /** The sentences and clauses of a flat text that tell nothing of its case. */
 export function asidesOf(flat: string, sentences: readonly Sentence[]): Span[] {
-  const whole = sentences.filter((each) => !each.asks && sentencesAside.some((words) => words.test(each.text)));
+  const last = sentences.findLast(({ asks }) => asks)?.start ?? Infinity;
+  const whole = sentences.filter(
+    (each) =>
+      !each.asks &&
+      (sentencesAside.some((words) => words.test(each.text)) || (each.start > last && isRemark(each.text))),
+  );
   const known = /worth|depreciat|loses|lost/.test(flat) ? clausesAside : [...clausesAside, costOnce];
   const parts = known.flatMap((words) =>
     [...flat.matchAll(words)].map(({ index, 0: found }) => ({ start: index, end: index + found.length })),

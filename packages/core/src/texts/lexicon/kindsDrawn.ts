@@ -156,6 +156,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'drawing-down',
     6,
     'it pays (?:equal|the same|level) (?:amounts|sums)(?![^.;?!]{0,60} in(?:to)? (?:an?|the|this) )',
+    '<m> be (?:paid|taken|drawn|had) (?:<[ea]>|at <e> end|at the (?:end|start|beginning) of <e>) (?:out of|from) <m>',
     '(?:sums?|amounts?|grants?) (?:is|are) to (?:go out|be (?:paid out|given|handed out))',
   ),
   cue(
@@ -255,7 +256,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'draws? {mn}',
     '@draw {mn}(?! (?:loan|mortgage))',
     'taken (?:out )?(?:from(?! the (?:sum|loan|amount|money|advance)(?: advanced| lent| borrowed| paid out)?(?![a-z]))|at|every|each)',
-    '{m} (?:is|are|was|were|will be|be) (?:taken out|withdrawn|drawn|paid out)',
+    '{m} (?:is|are|was|were|will be|be) (?:taken out|withdrawn|drawn|paid out|handed out|given out)',
     '(?<!his )(?<!her )(?<!into an? )pension(?! fund| pot| plan| scheme)',
   ),
   cue(

@@ -31,6 +31,7 @@ const asides: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
     14,
+    'how many (?:full|whole|complete) [a-z]+ (?:is|are) (?:less|fewer) than {m} (?:left|there|remaining|owed|in it)',
     '(?:until|when|once|as soon as) (?:less|fewer|no more) than {m} (?:is|are|remains?|would be) ?(?:needed|owed|left|due|owing)?',
   ),
   cue(
@@ -55,6 +56,11 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'fee',
     12,
     '(?:adds?|adding|puts?) {m}(?: (?:of|for|in) [a-z ]{3,16})? (?:to|on top of|on to) (?:what (?:is|he|she|they|it)|the (?:balance|debt|outstanding|remaining|sum|amount))',
+  ),
+  cue(
+    'fee',
+    12,
+    '(?:switch|change|move|new loan|it|transfer|refinancing)(?: itself)? costs? {m},? (?:which|that|to be|and (?:this|it)) (?:is|are|will be|would be|being)? ?(?:then )?added',
   ),
   cue('charge', 12, 'the charge (?:is|was|comes to|amounts to) {m}'),
   cue('amount', 12, '(?:interest|interest only|only interest|interest alone) is paid on {m}'),

@@ -65,6 +65,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     11,
     '(?:finances?|financing|financed) (?:an?|the|this|his|her|their) {m} (?!loan|debt|mortgage|credit|of|at|over|for)[a-z]+',
   ),
+  cue('price', 11, '(?:lease|rent|hire)[^?]{0,120} the [a-z]+ is worth {m}(?: now| today)?(?= ?[;,.])'),
   cue('price', 11, '(?:house|flat|farm|boat|car|shop|land) sells (?:at|for) {m}'),
   cue(
     'downPayment',

@@ -35,8 +35,6 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   ),
   cue('newPayment', 12, 'after <t>,? (?:he|she|they) (?:can|could|is able to) pay {m}(?= ?[.,;?])'),
   cue('extra', 13, '(?:after|with|at) the <o>(?: @payment)?,? {m} (?:more|extra|besides) (?:is|are|was|were) paid'),
-  cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}|overpa(?:y|ys|id) (?:by )?{m} (?:with|after|at|in)'),
-  cue('paymentRise', 13, '{m} (?:is|are|was|were) added to (?:each|every|<e>(?:-end)?) (?:<e>(?:-end)? )?@payment'),
   cue(
     'extra',
     13,

@@ -265,7 +265,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'buy-?back (?:value|price)(?: of| is)? {m}',
     '(?:take|takes|needed|required|necessary) to (?:save|accumulate|build up) {m}',
     '{m} (?:is |are )?(?:still )?(?:owed|owing|outstanding|left) (?:when|after) (?:the )?last',
-    '{m} (?:is|as|being|was) (?:the|its|their) (?:agreed |expected |estimated )?(?:residual|balloon|resale|scrap|final)(?: value| payment)?',
+    '{m} (?:is|as|being|was) (?:(?:the|its|their|a) )?(?:agreed |expected |estimated )?(?:residual|balloon|resale|scrap|final)(?: value| payment)?',
     '(?:at the end|afterwards|then|by then)[^.;?!⟨]{0,20} (?:still )?(?:be )?worth {m}',
     '(?:capital|sum|deposit|investment|fund|principal|amount) of <m> (?:to |will )?(?:increases?|grows?|rises?|goes|develops?) (?:in)?to {m}',
     'residual(?: value)? after [a-z ]{2,20} (?:is|of|will be) {m}',

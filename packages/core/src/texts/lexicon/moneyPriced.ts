@@ -263,6 +263,8 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
     10,
     'pmt[^.;?!⟨]{0,30}[=:] ?{mn}',
     '(?<![a-z])r ?= ?{mn}',
+    '{m} (?:is |are |was |were )?(?:due|payable|paid) at the (?:start|beginning|end) of each(?= ?[,.;])',
+    '(?:<[ea]>|at the (?:end|start|beginning) of <e>),? {m} (?:is|are) (?:handed|given|shared|paid) out',
     '{m} to be (?:taken|drawn|withdrawn|paid out)(?: out)? (?:at|each|every)',
   ),
   cue(

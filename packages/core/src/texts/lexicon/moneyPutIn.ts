@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
   cue('amount', 12, 'repayment of {m} (?:by|with|in)'),
   cue(
+    'amount',
+    12,
+    '(?:grant|gift|legacy|bequest|donation|sum|prize) of {m} (?:is|was) (?:put|placed|invested|set aside|laid out)(?! (?:towards?|to|into|on|against|off)(?![a-z]))',
+  ),
+  cue(
     'downPayment',
     11,
     '{m} (?:with|on|at|upon) (?:the |his |her |their )?(?:signature|signing|first (?:rental|rent))(?= ?[.,;])',

@@ -18,6 +18,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:needed|required|necessary|there|available|enough) at {n}(?! (?:%|payments|instal|deposits|each|<m>))',
   ),
   cue('payments', 10, '{n} (?:equal )?<p> (?:<e>(?:-end)? )?(?:@payment|parts)'),
+  cue('ignored', 12, "how (?:much|large|high) is {t}'s (?:rent|rental|payment|instalment|hire)"),
   cue('payments', 10, '; {n} (?:of (?:them|these) )?(?:are|is) still to (?:be (?:paid|made)|come)'),
   cue(
     'payments',

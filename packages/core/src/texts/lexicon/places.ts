@@ -211,7 +211,7 @@ export const moments: readonly PlaceRecord[] = [
     ([k]) => ({ after: k! }),
   ),
   place(
-    '(?:half-?way|half-?time|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|is|are)))',
+    '(?:half-?way|half-?time|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|had|is|are|was|were)))',
     [],
     () => ({ part: 1 / 2 }),
   ),

@@ -1,6 +1,7 @@
 /** "How much is there after 20 years? After how many years are there 50,000?": the same savings, to a time and to a goal. */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { Question } from '../question.ts';
@@ -29,9 +30,16 @@ export function readGoalToo(page: Page): DraftReading | undefined {
   const asOne = (as: 'saving' | 'lump-sum'): DraftReading | undefined =>
     isMore
       ? leadingTo({ ...page, questions }, sentence, [sentence], as, { ...sought, amount: null }, fromThere)
-      : leadingTo(page, sentence, [sentence], as, sought);
+      : leadingTo(page, sentence, [goalIn(page, sentence, time)], as, sought);
   // One deposit is no saving.
   return (saves ? asOne('saving') : undefined) ?? (says(page, 'lump-sum') || isMore ? asOne('lump-sum') : undefined);
+}
+
+/** "With 150 a month, when are there 20,000?": what stands before the question is told of both. */
+function goalIn(page: Page, sentence: Sentence, { unit }: Question): Span {
+  const own = { start: unit.start, end: sentence.end };
+  const isBefore = page.places.some(({ start }) => start >= sentence.start && start < unit.start);
+  return isBefore ? own : sentence;
 }
 
 /** "How many more years until there are 6,000?": counted from what there is then. */
@@ -64,7 +72,7 @@ const says = ({ kinds }: Page, kind: 'saving' | 'lump-sum'): boolean =>
 function leadingTo(
   page: Page,
   asking: Sentence,
-  told: readonly Sentence[],
+  told: readonly Span[],
   as: 'saving' | 'lump-sum',
   sought: Pick<Partial<ReadPlan>, 'amount' | 'payment' | 'payments' | 'unknown'>,
   links: readonly ReadLink[] = [],

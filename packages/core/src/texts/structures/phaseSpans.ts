@@ -14,6 +14,8 @@ export const draws =
 /** "…, the first twelve years from now": the time of saving. */
 const waits = /(?:first|beginning|starting|begins?|starts?|commencing)[^⟨]{0,24}⟨t(\d+)⟩ (?:from now|hence|later)/;
 const wantsTo = /(?:wants?|would like|wishes|hopes|plans|intends|is able|is going)\W*$/;
+const goesOn =
+  /(?<![a-z])(?:do(?:es|ing)? (?:so|this|that)|keeps? (?:this|it) up|(?:goes|carries) on|continues?|keeps? on)(?![a-z])[^.;?!]{0,24}⟨t/;
 const shared =
   /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 
@@ -112,6 +114,8 @@ function labels(page: Page): Labelled[] {
     const isBeforeAll = clauses.slice(begins, at).every(({ phase }) => phase === undefined);
     const next = clauses.slice(at, end < 0 ? undefined : end + 1).find(({ phase }) => phase !== undefined)?.phase;
     // "For the 20 years that follow he wants | to take out …"
+    // "She means to do so for 18 years and then …": what was told before it.
+    if (goesOn.test(page.flat.slice(clause.start, clause.end)) && last) return { ...clause, phase: last };
     const leadsOn = wantsTo.test(page.flat.slice(clause.start, clause.end));
     return { ...clause, phase: (isBeforeAll || leadsOn) && next ? next : last };
   });

@@ -186,7 +186,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'what (?:is|was|would be|will be) (?:then |thus |thereby )?saved',
     'how much does (?!(?:[a-z]+ ){1,3}(?:have|has|need|needs) to )~~(?:save(?! (?:<[ea]>|each|every|at )(?![^?]* (?:by|if|through|instead|thereby)(?![a-z])))|cost extra)',
     'how (?:much|many) (?:[a-z]+ )?(?:does|do|will|would|did) (?:he|she|they|it|that|this) save(?= ?[?,.])',
-    '(?<!stops? )(?<!starts? )(?<!of )(?:the )?(?<!stops? )(?<!starts? )(?:saving|amount saved|interest saved)',
+    '(?<!stops? )(?<!starts? )(?<!of )(?:(?<!(?:when|once|until|before|after|as|while) )the )?(?<!stops? )(?<!starts? )(?<!(?:when|once|until|before|after|as|while) the )(?:saving|amount saved|interest saved)',
     'saved? over',
     'how many (?:payments|instal?lments|months|years|quarters|weeks|<e> payments) (?:too )?(?:less|early|ahead|sooner|earlier|fewer|does (?!it take)~save|are saved|less)',
     'how (?:much|many) ~~ (?:sooner|earlier|fewer)',

@@ -159,6 +159,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'how much of <m>[^?]* (?:will|does|would) [^?]{0,40} have',
     'what does (?:it|the fund|the account) (?:contain|hold)(?! at the (?:start|beginning))',
     '(?:find|determine|compute|calculate|state|give|work out) (?:the|her|his|their) (?:fund|pot|savings|nest[- ]egg)(?= (?:at|after|when|on|and|on)(?![a-z])| ?[,;.])',
+    '(?:^|(?:find|give|state) )(?:the|that) remainder(?= ?[?,;.]| and)',
     'what must be paid with the last (?:payment |one )?to (?:become|own|buy|keep)',
     'what (?:he|she|they|it) (?:has|have|had) (?:after|in|when|at the end of)',
     'what is (?:the|this|that) (?:sum|money|fund|account) worth',

@@ -268,6 +268,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'newPayment',
     12,
+    '^(?:and )?what would (?:he|she|they|the [a-z]+) pay(?= ?[?,;]| and)',
     'what (?:would|will|does|must) (?:he|she|they|it) pay (?:(?:at|to|with) )?the (?:new|second|other) (?:lender|bank|union|society|offer)',
   ),
   cue(

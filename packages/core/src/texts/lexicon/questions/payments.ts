@@ -44,6 +44,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue('payment', 12, '^find (?:one|each)(?: of (?:them|these))?(?= ?[.?])'),
   cue('deposit', 10, '^(?:the )?deposit(?= ?(?:$|\\(|[.;?]))'),
   cue('payment', 12, '^(?:the )?(?:bank|loan|lender|dealer|lease|interest) (?:payment|instalment)(?= ?[?,.;]| and)'),
+  cue('payment', 17, '(?:what|how much) (?:do|will|would|must) (?:they|these|those) (?:amount to|come to|be) each'),
   cue('payment', 17, '^what (?:amount|sum)(?=,? if (?:the (?:account|bank|fund|rate)|interest|money) [^,?]*\\?)'),
   cue(
     'payment',
@@ -250,6 +251,9 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|which) (?:sum|amount) (?:at|on) (?:<ea>|each|every|the (?:end|beginning|start|first|last))',
     '^(?:<e> )?(?:deposit|saving|payment)s? (?:needed|required|necessary)(?![^?]{0,30}(?:today|now))',
     'what (?:does|do|will|must|would) each(?: one| @payment)? (?:come to|amount to|be|cost)',
+    '^(?:the )?size of (?:the |each |a |one )?(?:<e> )?(?:payment|instalment|deposit|rental)(?= ?[?,;.]|$)',
+    "how (?:much|large|high) is (?:a|one|each) (?:month|quarter|year)(?:'s) (?:rent|rental|payment|instalment|hire)",
+    "how (?:much|large|high) is (?:<a>|<e>|<t>)'s (?:rent|rental|payment|instalment|hire)",
     'how (?:large|much|big) (?:is|are|was|were) (?:a|one|each|every) (?:single )?(?:sum|amount)',
     '(?:size|amount) of each(?: one)?(?= ?[?.,])',
     `how (?:much|large|big) ${must} [^.;?!]{0,50}${act}(?= (?:~~?(?:each|every|(?<!compounded |convertible |credited )<e>(?! (?:nominal |interest )?rate)|(?<!⟩ )<a>|per|at the|back|then|on the|a time|in the meantime)|[a-z ]{0,40}(?:\\?|$)))`,

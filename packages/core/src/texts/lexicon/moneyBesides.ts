@@ -1,0 +1,20 @@
+/** Words beside a sum that is paid besides: once more, or on top of each payment. `{…}` is the sum. */
+
+import { cue, type Cue } from './record.ts';
+import type { WordRole } from './wordRole.ts';
+
+export const moneyBesidesCues: readonly Cue<WordRole>[] = [
+  cue(
+    'extra',
+    13,
+    '(?:with|after|at) the <o>(?: (?:<e> )?@payment)?,? (?:another|a further|a second|again|once more) {m}(?! (?:<[ea]>|each|every))',
+    '(?:another|a further|a second) {m} (?:with|after|at) the <o> @payment',
+  ),
+  cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}|overpa(?:y|ys|id) (?:by )?{m} (?:with|after|at|in)'),
+  cue(
+    'paymentRise',
+    13,
+    '{m} (?:is|are|was|were) paid (?:on top of|over and above|in addition to|besides) (?:each|every|the) (?:<e>(?:-end)? )?@payment(?! of)',
+  ),
+  cue('paymentRise', 13, '{m} (?:is|are|was|were) added to (?:each|every|<e>(?:-end)?) (?:<e>(?:-end)? )?@payment'),
+];
