@@ -327,7 +327,7 @@ function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, 
 
 const beforeExtra = new RegExp(`(?<![a-z])before ${extraNamed}`);
 const afterExtra = new RegExp(
-  `(?<![a-z])(?:after|following) ${extraNamed}|(?:once|when) ${extraNamed}[a-z ]{0,20} (?:has|have|had|is|was)(?: been)? (?:paid|made|put|used|added)`,
+  `(?<![a-z])(?:after|following) (?:${extraNamed}|(?:the|these|those|her|his|their) ⟨m\\d+⟩)|(?:once|when) ${extraNamed}[a-z ]{0,20} (?:has|have|had|is|was)(?: been)? (?:paid|made|put|used|added)`,
 );
 
 /** "What is owed just after the lump sum?", where one is paid then. */

@@ -13,6 +13,7 @@ import { changesInDoubt, nothingBetween, rateOfChanged } from './secondLookAtCha
 import { itemsMissed } from './secondLookAtLists.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
 import { rolesInDoubt } from './secondLookAtRoles.ts';
+import { sumsInDoubt } from './secondLookAtSums.ts';
 import {
   askedByOtherTime,
   askedInTwo,
@@ -31,6 +32,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
   const [first] = [
     ...saidAndAsked(page, draft, asks),
     ...rolesInDoubt(page, draft, asks),
+    ...sumsInDoubt(page, draft),
     ...startsLater(page, draft),
     ...firstUnheard(page, draft),
     ...unheard(page, draft, asks),

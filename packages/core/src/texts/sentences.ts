@@ -23,7 +23,7 @@ const interrogative =
 const headed =
   /^\W*(?:and |then |also |but )*(?:whose|who|whether|where (?:is|does|do|will|would)|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small|often)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
 /** It tells how to answer, or stands in what is told. */
-const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
+const asksNothing = /^\W*(?:(?:an? )?[a-z]+ or (?:no|not) ?[a-z]*\?|provide|give the exact|draw up nothing)/;
 const subordinate =
   /^\s*(?:if|when|where|given|assuming|provided|since|as(?! an? (?:nominal|effective))|because|while|who|although|though|with|at|under|on|for|from|until|by the time|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 

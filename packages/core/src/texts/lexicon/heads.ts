@@ -43,7 +43,7 @@ const ofRates = words(
   'rate|per ?cent|yield|j\\(?_?\\d|⟨p|apr|effective|nominal|interest|return|compounded|convertible|charg|cost|i ?=|⟨[ea]|⟨t|pay|earn|what|find',
 );
 const ofInterest = words(
-  'use of the money|over and above|on top of|beyond|less than|difference between|interest|earn|charg|cost|int(?![a-z])|credit|gain|add|more|growth|grown|profit|financ|made|new|exceed|price|save|spare|avoid|dear|contribut|not (?:been )?paid in|in all|(?:of|in) (?:the|its) (?:last|first|⟨o)',
+  'use of the money|increase|grown?(?![a-z])|rise|over and above|on top of|beyond|less than|difference between|interest|earn|charg|cost|int(?![a-z])|credit|gain|add|more|growth|grown|profit|financ|made|new|exceed|price|save|spare|avoid|dear|contribut|not (?:been )?paid in|in all|(?:of|in) (?:the|its) (?:last|first|⟨o)',
 );
 
 /** What a question must speak of somewhere, to be read as it is. */

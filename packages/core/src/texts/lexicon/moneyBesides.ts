@@ -10,6 +10,11 @@ export const moneyBesidesCues: readonly Cue<WordRole>[] = [
     '(?:with|after|at) the <o>(?: (?:<e> )?@payment)?,? (?:another|a further|a second|again|once more) {m}(?! (?:<[ea]>|each|every))',
     '(?:another|a further|a second) {m} (?:with|after|at) the <o> @payment',
   ),
+  cue(
+    'extra',
+    13,
+    '(?:inherits?|inherited|wins?|won|receives?|gets?) {m},? (?:and )?(?:puts?|pays?|uses?) (?:it|them|this|all of it|the money)(?: all)? (?:in)?to (?:pay (?:off|down) )?(?:part of )?(?:the |her |his |their )?(?:loan|mortgage|debt)',
+  ),
   cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}|overpa(?:y|ys|id) (?:by )?{m} (?:with|after|at|in)'),
   cue(
     'paymentRise',

@@ -36,6 +36,7 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
   ),
   cue('price', 12, '(?:rentals|rents)[^.?!]{0,80} on an? [a-z]+ worth {m}'),
   cue('downPayment', 13, '(?:sold|bought|offered|had) for {m} down'),
+  cue('price', 12, '(?<=: )pay {m} (?:in )?cash(?= ?[.;,]| or)'),
   cue('price', 12, '{m} (?:on the road|all in)(?= ?[.;,])'),
   cue(
     'downPayment',

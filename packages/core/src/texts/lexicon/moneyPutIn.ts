@@ -21,6 +21,11 @@ export const moneyPutInCues: readonly Cue<WordRole>[] = [
     9,
     '<m>[^.?!⟨]{0,30}(?:<e>|<a>)[^.?!⟨]{0,12}[;,] (?:and )?(?:then|thereafter|afterwards) {m} (?:for|over|during) (?:the )?(?:(?:next|following|last|remaining|other) )?<t>',
   ),
+  cue(
+    'payment',
+    13,
+    '{m},? (?:put (?:by|away|aside)|saved|paid in|deposited|set aside|laid by) (?:<[ea]>|at the (?:end|start|beginning|close) of <e>)',
+  ),
   cue('payment', 10, '{m} (?:is|was|are|were) added at the (?:end|beginning|start|close) of <e>'),
   cue(
     'payment',

@@ -64,6 +64,11 @@ export const rateCues: readonly Cue<WordRole>[] = [
     10,
     '(?:if|where|when) the (?:interest )?rate (?:is|was|were) {p} (?:compounded|convertible|effective|nominal|<a>)',
   ),
+  cue(
+    'downPaymentRate',
+    12,
+    '{p} (?:of|from|out of) (?:his|her|their|its) own(?: (?:money|means|funds|savings|pocket))?(?= ?[,;.]| and)',
+  ),
   cue('downPaymentRate', 12, '{p} (?:at|on) (?:signing|delivery|completion), (?:and )?the (?:balance|rest|remainder)'),
   cue(
     'downPaymentRate',

@@ -261,6 +261,10 @@ function askedAtRate(page: Page, words: number, asksRate: number | undefined): Q
   );
 }
 
+/** "… how many more years …?": from what there is now. */
+const countsFromNow = ({ flat }: Page, { unit }: Question): boolean =>
+  /how (?:many more|many further|much longer)/.test(flat.slice(unit.start, unit.end));
+
 /** "Using that rate, what could be borrowed against £550 a month over the same time". */
 export function readAtFoundRate(page: Page): DraftReading | undefined {
   const words =
@@ -305,7 +309,7 @@ export function readAtFoundRate(page: Page): DraftReading | undefined {
   const isReached = first.plan.kind === 'lump-sum' && ['years', 'payments', 'howLong'].includes(inside.asked);
   const own: Partial<ReadPlan> = isReached
     ? {
-        amount: first.plan.amount,
+        amount: countsFromNow(page, inside) ? first.plan.finalAmount : first.plan.amount,
         finalAmount: plan.amount ?? plan.finalAmount,
         payments: null,
         unknown: 'payments',

@@ -47,6 +47,7 @@ import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
 import { readSameWorth, readTwoTimings } from './twoTimings.ts';
+import { readSeveralSizes } from './severalSizes.ts';
 import { readTwoSizes } from './twoSizes.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
@@ -69,6 +70,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readSpreadAgain,
   readRaisedByShare,
   readPaidFirst,
+  readSeveralSizes,
   readSavedTwice,
   readTwoSizes,
   readCashOrPayments,

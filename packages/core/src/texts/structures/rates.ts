@@ -84,5 +84,13 @@ export function readRates(page: Page): DraftReading | undefined {
     { start: 0, end: turn },
     { start: turn, end },
   ];
-  return readTwo(page, regions);
+  return readTwo(asRates(page), regions);
 }
+
+/** "Which is better, and what are both?" asks for no payments. */
+const asRates = (page: Page): Page => ({
+  ...page,
+  questions: page.questions.map((each) =>
+    each.asked === 'payment' || each.asked === 'finalAmount' ? { ...each, asked: 'effectiveRate' } : each,
+  ),
+});

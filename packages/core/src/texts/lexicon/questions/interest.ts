@@ -123,6 +123,7 @@ export const interestAsked: readonly Cue<Asked>[] = [
     'what (?:does|did|will|would) (?:he|she|they|it) pay for the use of (?:the|this) money',
     'how much more than <m> (?:is|was|will be|has been)[^?]{0,20} (?:paid|repaid|handed)',
     'how much of what [^?]{0,40} is (?:the )?interest',
+    '^(?:and )?by how much (?:does|will|would|has|did) (?:<m>|the (?:sum|money|deposit|account)) (?:increase|grow|grown|gain|rise)(?= ?[?,]| (?:in|over|within|during) )',
     'how much of (?:the|this|that|her|his|their) [^?⟨]{2,30} (?:is|are|will be|would be|was|were) (?:the )?interest(?= ?[?,.;]| (?:and|earned|in))',
     '(?:what|how much) (?:goes|went|will go) (?:on|to|towards|into|for|in) (?:the )?interest(?= ?[?,.;]| (?:in|over|during|with|of))',
     'how much (?:will|does|has|did) (?:the|her|his|their) (?:bank|lender|creditor|credit union) (?:have )?(?:earn|earned|make|made|gain|gained)',

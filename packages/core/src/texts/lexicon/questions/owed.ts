@@ -35,7 +35,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
     13,
-    '(?:what|how much) (?:would|will|does) (?:settle|clear|end|pay off|discharge) (?:it|the (?:debt|loan)) (?:on the spot|there and then|then and there|at that (?:time|point|moment))',
+    '(?:what|how much) (?:would|will|does) (?:settle|clear|end|pay off|discharge) (?:it|the (?:debt|loan)) (?:on the spot|there and then|then and there|at that (?:time|point|moment)|(?:right |just |immediately )?after (?:the |her |his |their )?(?:<[not]>))',
   ),
   cue(
     'balance',

@@ -45,6 +45,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue('deposit', 10, '^(?:the )?deposit(?= ?(?:$|\\(|[.;?]))'),
   cue('payment', 12, '^(?:the )?(?:bank|loan|lender|dealer|lease|interest) (?:payment|instalment)(?= ?[?,.;]| and)'),
   cue('payment', 17, '(?:what|how much) (?:do|will|would|must) (?:they|these|those) (?:amount to|come to|be) each'),
+  cue('payment', 17, '(?:the )?payments? without (?:an? |the |any )?(?:balloon|residual|final lump)'),
   cue('payment', 17, '^what (?:amount|sum)(?=,? if (?:the (?:account|bank|fund|rate)|interest|money) [^,?]*\\?)'),
   cue(
     'payment',

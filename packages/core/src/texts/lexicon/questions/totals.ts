@@ -222,7 +222,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '^(?:and )?(?:in (?:all|total)|altogether) ?\\?',
     'how much (?:is it |does it cost |is that |will it be )?(?:in all|altogether|in total)',
     '(?:what|how much) (?:has|have|had|did) (?:he|she|they|it|the [a-z]+) (?:then |himself |herself )?(?:paid|pay|put|deposit(?:ed)?)(?: in)?(?=[,?. ])(?! (?:back )?(?:each|every|<[ea]>|at (?:the )?(?:end|start|beginning|month)))',
-    'how much of (?:it|that|this|the [a-z ]+?) (?:did|has|have|was|is|had) ~(?:put in|pay in|paid in|deposit(?:ed)?|own money|contribute[d]?|save[d]?)(?: himself| herself| themselves)?',
+    'how much of (?:it|that|this|the [a-z ]+?) (?:did|has|have|was|is|had|will) ~(?:put in|pay in|paid in|deposit(?:ed)?|own money|contribute[d]?|save[d]?)(?: himself| herself| themselves)?',
     'how much (?:did|has|have|had)(?! to) (?!(?:he|she|they|it|[a-z ]{3,24}) to )~(?:pay|paid|put|deposit(?:ed)?|contributed?|saved?)(?: in)?(?! each)(?! every)(?! <)(?! back each)',
   ),
   cue(
