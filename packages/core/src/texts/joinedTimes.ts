@@ -23,7 +23,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
       /(?:next|following|remaining|other|another|first|last|back after|due after|in after) $/.test(
         lower.slice(0, each.start),
       ) &&
-      /^(?:[.,;:?]| ?[$£€¥₹]| \(| at | \d| of (?:an?|the|its|her|his|their) \d+[- ]years?(?![a-z])| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
+      /^(?:[.,;:?]| ?[$£€¥₹]| \(| at | on (?:the|her|his|their|its|an?) | and (?=[$£€¥₹\d])| \d| of (?:an?|the|its|her|his|their) \d+[- ]years?(?![a-z])| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
         lower.slice(each.end),
       );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
@@ -89,6 +89,8 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
     // "… for two years, and then what it takes to be clear after five"
     / (?:clear|free|done|finished|out of debt) (?:of (?:it|debt) )?(?:after|in|within) $/.test(before);
   if (last && isSoLong && /^(?:[.,:;?](?!\d)| at | in all| and )/.test(behind)) return last;
+  // "After three years? After all seven?"
+  if (last && /(?:after|in|over) all (?:the |these )?$/.test(before) && /^\s*[?.,]/.test(behind)) return last;
   // "3,000 due in one year and 4,500 due in three"
   if (
     last &&

@@ -18,13 +18,13 @@ import type { Question } from './question.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { bestOf, lexicon, type Match } from './matches.ts';
-import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts';
+import { isAnswered, piecesOf, tellsInPart, type Piece, type Sentence } from './sentences.ts';
 
 const findSupposed = lexicon(supposedCues);
 
 /** "…, month-end payments?", "…, judged by the effective rate?", "…, the last one being smaller, …" tell. */
 const isTerm =
-  /^\W*(?:(?:⟨n\d+⟩ )?(?:equal )?⟨e\d+⟩-end payments|⟨n\d+⟩ (?:equal )?(?:⟨e\d+⟩ )?payments|(?:judged|judging|measured|compared|ranked|going) by [^?.]*|the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?: perhaps| possibly)? (?:a )?(?:smaller|less)(?: one)?)\W*$/;
+  /^\W*(?:(?:⟨n\d+⟩ )?(?:equal )?⟨e\d+⟩-end payments|⟨n\d+⟩ (?:equal )?(?:⟨e\d+⟩ )?payments|(?:judged|judging|measured|compared|ranked|going) by [^?.]*|which (?:charges|asks|pays|earns|bears|gives|wants|takes|carries) ⟨p\d+⟩[^?]*|the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?: perhaps| possibly)? (?:a )?(?:smaller|less)(?: one)?)\W*$/;
 
 /** "(Payments at month end.)" asks nothing. */
 const remarks =
@@ -41,7 +41,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const unread: Span[] = [];
   for (const sentence of sentences) {
     if (!sentence.asks || remarks.test(sentence.text) || isOnlyTold(sentence, sentences)) continue;
-    if (isAnswered(sentence, sentences)) continue;
+    if (isAnswered(sentence, sentences) || tellsInPart(sentence, sentences)) continue;
     const pieces = piecesOf(sentence);
     const { found: all, missed } = askedIn(flat, sentence, pieces);
     const found = all.filter(({ piece }, at) => at === 0 || !isTerm.test(flat.slice(piece.start, piece.end)));

@@ -35,6 +35,19 @@ export function isAnswered(sentence: Sentence, sentences: readonly Sentence[]): 
   return /\?/.test(sentence.text) && /^\W*(?:(?:for|about|over) )?⟨[tnmpe]\d+⟩[^\w?]*$/.test(next?.text ?? '');
 }
 
+/** "2. After five years she wants to be free in 12 more. What must she pay?": a part that tells before it asks. */
+export function tellsInPart(sentence: Sentence, sentences: readonly Sentence[]): boolean {
+  const next = sentences[sentences.indexOf(sentence) + 1];
+  const isTold = !/\?/.test(sentence.text) && !interrogative.test(sentence.text) && !imperative.test(sentence.text);
+  return (
+    isTold &&
+    /^\W*⟨l\d+⟩[.)] (?:after|before|when|if|once|then|at|in|with|suppose|he|she|they|it|the [a-z]+) .*⟨[mptno]/.test(
+      sentence.text,
+    ) &&
+    /^(?!\W*(?:⟨l|\(?[a-h]\)))[^?]*\?/.test(next?.text ?? '')
+  );
+}
+
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];
   const cut =

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue('amount', 11, '(?:has|have|had) {m} to live (?:on|off)'),
   cue('amount', 12, 'repayment of {m} (?:by|with|in)'),
   cue(
     'amount',

@@ -22,6 +22,9 @@ export function readEndSooner(page: Page): DraftReading | undefined {
   if (!found) return undefined;
   const [words, form, index] = found;
   const token = Number(index);
+  const { start, end } = tokenAt(page, token);
+  // "After five years she wants to be free in 12 more."
+  if (!sooner.test(words) && / (?:more|further) /.test(page.text.slice(start, end))) return undefined;
   const place = page.places[token]!;
   const told = sentenceAt(page, place);
   const isLater = (each: Span): boolean => each.start > found.index || (told !== undefined && isIn([told], each));

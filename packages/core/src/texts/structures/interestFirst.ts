@@ -2,18 +2,20 @@
 
 import { wholeNumber } from '../paymentCounts.ts';
 import type { DraftReading } from '../draftReading.ts';
+import type { AskedPlace } from '../lexicon/placeRecord.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan } from '../reading.ts';
 import { without } from './followers.ts';
-import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
+import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 import { yearsOf } from '../tokens.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
   /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just) (?:has to |have to |need |needs to )?pays? (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only|(?<![a-z])interest only is paid|interest alone (?:on [^.;?]{3,40} )?is paid|interest (?:only|alone) (?=(?:for|in|during|over) [^.?!]{0,40}(?:,|and) then)/g;
-const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
+const forSoLong =
+  /(?:(?:for|during|in|over) (?:the |an? )?|(?:^|[.:;\n] ?)(?:the )?(?=first ))(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
 const inThatTime = /(?<![a-z])(?:then|(?:in|during|over) (?:this|that|these|those) (?:time|years|period))(?![a-z])/;
 const ofFirst =
   /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
@@ -26,29 +28,17 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
   const time = timeOfInterest(page);
   if (!time || !/loan|borrow|debt|mortgage|lent|lends|repa(?:y|id)|owe|payments/.test(page.flat)) return undefined;
   const { token, years } = time;
-  // "… after the first three years" comes later.
-  const isFirst = firstAsked(page);
-  const questions = ownedQuestions(page, (question): Owner => {
-    // "What is owed after 60 of the later payments?"
-    if (
-      question.asked === 'balance' &&
-      /(?<![a-z])(?:later|second|equal|these|those)(?![a-z])/.test(wordsOf(page, question))
-    )
-      return 1;
-    if (question.asked !== 'payment' && question.asked !== 'newPayment') return 'across';
-    if (ofBoth.test(wordsOf(page, question))) return 'each';
-    return isFirst(question) ? 0 : 1;
-  }).map((each) => ({
-    ...each,
-    asked: each.asked === 'newPayment' ? ('payment' as const) : each.asked,
-    place: each.asked === 'balance' ? each.place : undefined,
-  }));
+  const questions = questionsOfStages(page, years);
   const isBehind = isToldBehind(page, time);
   // "… of a 12-year loan …, then repaid over the remaining nine": the whole is told, and what is left of it.
   const isWhole = (at: number): boolean =>
     page.tokens[at]?.form === 'time' &&
     page.tokens.some(
-      ({ form }, other) => form === 'time' && other > at && yearsOf(page, other) + years === yearsOf(page, at),
+      ({ form }, other) =>
+        form === 'time' &&
+        other > at &&
+        sentenceAt(page, page.places[other]!)?.asks !== true &&
+        yearsOf(page, other) + years === yearsOf(page, at),
     );
   const notOfRepaying = page.places.filter(
     ({ start }, at) =>
@@ -80,6 +70,36 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
     questions,
     () => undefined,
   );
+}
+
+const ofRepaying = /(?<![a-z])(?:later|second|equal|these|those)(?![a-z])/;
+/** "Monthly interest?": what is paid each time at first. */
+const eachInterest =
+  /^\W*(?:and )?(?:the )?(?:⟨e\d+⟩ interest|interest (?:each|every|per) (?:month|quarter|year)|interest payments?)\W*$/;
+
+/** What is asked of each stage: a balance is one of repaying, counted from when that begins. */
+function questionsOfStages(page: Page, years: number): Owned[] {
+  // "… after the first three years" comes later.
+  const isFirst = firstAsked(page);
+  // "What is owed ten years after the start?", "What is owed after 60 of the later payments?"
+  const placeOf = (question: PlacedQuestion): AskedPlace | undefined => {
+    const { place } = question;
+    if (ofRepaying.test(wordsOf(page, question))) return place;
+    return place?.afterYears !== undefined && place.afterYears > years
+      ? { ...place, afterYears: place.afterYears - years }
+      : undefined;
+  };
+  return ownedQuestions(page, (question): Owner => {
+    if (question.asked === 'interest' && eachInterest.test(wordsOf(page, question))) return 0;
+    if (question.asked === 'balance' && placeOf(question)) return 1;
+    if (question.asked !== 'payment' && question.asked !== 'newPayment') return 'across';
+    if (ofBoth.test(wordsOf(page, question))) return 'each';
+    return isFirst(question) ? 0 : 1;
+  }).map((each) => ({
+    ...each,
+    asked: each.asked === 'newPayment' || each.owner === 0 ? ('payment' as const) : each.asked,
+    place: each.asked === 'balance' ? placeOf(each) : undefined,
+  }));
 }
 
 /** Which questions ask of the time of interest alone. */

@@ -202,7 +202,9 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
       said,
     );
   const isAgain =
-    asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
+    asked === 'payment' &&
+    hasAsked(page, question) &&
+    /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$|(?<![a-z])payment now\W*$/.test(said);
   if (
     asked === 'payment' &&
     /both|each|(?:the|find) (?:two|⟨n\d+⟩) payments|(?:old|present|original|first)(?![a-z])[^?]* and (?:the |her |his |their )?new(?![a-z])/.test(

@@ -37,7 +37,8 @@ export function readSeveralSizes(page: Page): DraftReading | undefined {
   });
   const { plan } = sole;
   const isSaved = plan.kind === 'saving' && questions.every(({ asked }) => ofSavings.has(asked));
-  const isWorth = plan.kind !== 'saving' && questions.every(({ asked }) => asked === 'amount' || asked === 'totalPaid');
+  const isWorth =
+    plan.kind !== 'saving' && questions.every(({ asked }) => ['amount', 'totalPaid', 'interest'].includes(asked));
   const isKnown = plan.payment === tokenAt(page, first.size).value && plan.rate !== null && plan.changes.length === 0;
   if (!isKnown || !(isSaved || isWorth) || questions.some(({ place }) => place)) return undefined;
   const counts = steps.map(({ time }) => paymentsIn(page, time, first.time, plan.paymentsPerYear));

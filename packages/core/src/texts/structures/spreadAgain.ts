@@ -1,11 +1,12 @@
 /** What is still owed on the way, repaid over another time at the same rate: "… if the rest were spread over three years". */
 
+import { placeAsked } from '../askArgs.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import { momentOf } from '../placesInPlan.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
-import type { ReadLink } from '../reading.ts';
+import type { ReadArgs, ReadLink } from '../reading.ts';
 import { paymentsTold } from '../paymentCounts.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, type Owned, type Owner } from './severalPlans.ts';
@@ -51,11 +52,15 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
     if (asked === 'difference') return 'across';
     return asked === 'newPayment' || isThen || isOfRest(question) ? 1 : 0;
   }).map((each): Owned => (each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each));
-  const first = readPlan(page, { scope: without(page.places[token]!), questions: questionsOf(placed, 0) });
+  // "After five years she wants to be free in 12 more."
+  const then = placeAsked(page, { start: told.start, end: found.index }, 'moment');
+  const moments = (then?.taken ?? []).map((each) => page.places[each.token]!);
+  const first = readPlan(page, { scope: without(page.places[token]!, ...moments), questions: questionsOf(placed, 0) });
   const { plan, read } = first;
   const before = placed.filter(({ owner, asked, place }) => owner === 0 && asked === 'balance' && place);
   const k =
     momentOf(before.at(-1)?.place, { plan, index: 0, wanted: undefined }) ??
+    momentOf(then, { plan, index: 0, wanted: undefined }) ??
     (plan.unknown === 'finalAmount' && plan.payment !== null ? (plan.payments ?? undefined) : undefined);
   // The rest of a price is no rest of a loan.
   const isOpen =
@@ -72,19 +77,22 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
     placed,
     { name: 'then', amount: null, payments, payment: null, finalAmount: 0, unknown: 'payment' },
     links,
-    [[token, 'duration']],
-    () => ({
-      quantity: 'difference',
-      args: {
-        of: 'leftToPay',
-        between: [
-          { plan: 0, quantity: 'leftToPay', args: { k } },
-          { plan: 1, quantity: 'totalPaid' },
-        ],
-      },
-    }),
+    [[token, 'duration'], ...(then?.taken ?? []).map((each) => [each.token, each.role] as const)],
+    () => savedByThen(k),
   );
 }
+
+/** What is still to be paid as agreed, against what is paid then. */
+const savedByThen = (k: number): { quantity: 'difference'; args: ReadArgs } => ({
+  quantity: 'difference',
+  args: {
+    of: 'leftToPay',
+    between: [
+      { plan: 0, quantity: 'leftToPay', args: { k } },
+      { plan: 1, quantity: 'totalPaid' },
+    ],
+  },
+});
 
 /** Only "ten more years" are counted from then. */
 function moreYears(page: Page): RegExpExecArray | null {

@@ -22,6 +22,11 @@ export const interestAsked: readonly Cue<Asked>[] = [
     '^(?:and )?how much is (?:gained|earned)(?= ?\\?)',
     '^(?:and )?what does it earn(?= ?\\?)',
   ),
+  cue(
+    'interest',
+    18,
+    '(?:what|how much) (?:does|do|will|did|would) (?:he|she|they|it|[a-z]+) pay (?:for the (?:loan|credit|mortgage) )?(?:altogether |in all |in total )?in interest',
+  ),
   cue('interest', 18, 'how much of what (?:he|she|they|the [a-z]+|[a-z]+) pays? [^?]{0,40}is interest'),
   cue(
     'interest',
