@@ -141,8 +141,8 @@ function comparedOf(solved: SolvedPlans, plan: number | null, of: ReadQuantity, 
 }
 
 function withoutChanges({ plan, statement, solved }: SolvedPlan): SolvedPlan | undefined {
-  // What is there at the end is another sum then.
-  if (plan.unknown === 'finalAmount' && plan.links === undefined)
+  // What is there at the end is another sum then, and the number of payments another one.
+  if (['finalAmount', 'payments'].includes(plan.unknown) && plan.links === undefined)
     return solvePlans([{ ...plan, changes: [] }], [undefined])[0];
   const table = buildTable({ ...solved.plan, changes: [] });
   if (!table.ok) return undefined;

@@ -154,7 +154,7 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
   if (isAge) return { ...each, form: 'time', unit: 'years' };
   // "… in five years? What would it be in eight?"
   const isAgain =
-    /(?:(?:it|they|that|payment)(?: be| come to)?|\?\s*(?:and)?) (?:in|over|for|after) $/.test(
+    /(?:(?:it|they|that|payment)(?: be| come to)?|\?\s*(?:and)?|,? and what) (?:in|over|for|after) $/.test(
       lower.slice(0, each.start),
     ) && /^\s*\?/.test(lower.slice(each.end));
   if (isAgain && before?.form === 'time') return { ...each, form: 'time', unit: before.unit };

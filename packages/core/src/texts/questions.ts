@@ -249,7 +249,7 @@ const toldOfRate = /^\W*(?:interest (?:is )?(?:charged|compounded|added|credited
 
 /** "What has it (a) after 6 years, (b) after 10?": the same, each time. */
 const isTimeAlone = (text: string): boolean =>
-  /^\W*(?:after|in|at the end of|by|once) (?:the )?(?:first |end of )?⟨[tno]\d+⟩(?: payments?| year| month| instal?ments?)?\W*$/.test(
+  /^\W*(?:(?:and )?(?:what|how much) )?(?:after|in|at the end of|by|once) (?:the )?(?:first |end of )?⟨[tno]\d+⟩(?: payments?| year| month| instal?ments?)?\W*$/.test(
     text,
   ) ||
   /^\W*when (?:the|it|they|he|she) [^?⟨]{3,30}\W*$/.test(text) ||

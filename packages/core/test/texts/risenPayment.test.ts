@@ -19,3 +19,17 @@ describe('a rise on a payment that has to be found', () => {
     expect(statements[0]?.changes).toEqual([{ kind: 'payment', after: 12, amount: 580.23 }]);
   });
 });
+
+describe('a rise on a payment that is told', () => {
+  it('saves interest against the payments that there would be without it', () => {
+    const { asks, doubts } = readProblem(
+      'Ada pays £310 at the end of each month on a loan of £15,800 at 7.8% compounded monthly. After the 20th payment she pays £45 more each month. How many payments are there in all? How much interest does she save?',
+    );
+    expect(doubts).toEqual([]);
+    expect(asks.map(({ quantity }) => quantity)).toEqual(['payments', 'difference']);
+    // 63 payments without the rise, the last smaller: 3,454.04 of interest; 3,212.54 with it.
+    const saved = asks[1]!.answers;
+    expect(saved[0]).toBeCloseTo(241.5, 2);
+    expect(saved.filter((each) => Math.abs(each - 241.5) > 0.2)).toEqual([]);
+  });
+});

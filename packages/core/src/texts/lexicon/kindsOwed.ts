@@ -18,6 +18,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'interest (?:is|of|at|being) <p> of the (?:original|whole|full|initial) (?:loan|sum|amount|debt|principal) (?:for|in) <e>',
   ),
   cue('leasing', 7, '(?:is|are|be|was) let for <[ta]>'),
+  cue('leasing', 9, '(?:can|may|could) (?:either )?(?:rent|hire) (?:an?|the|this) [a-z -]{2,24} (?:for|over) <t>'),
   cue(
     'borrowing',
     9,

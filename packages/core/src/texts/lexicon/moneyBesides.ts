@@ -15,6 +15,11 @@ export const moneyBesidesCues: readonly Cue<WordRole>[] = [
     13,
     '(?:inherits?|inherited|wins?|won|receives?|gets?) {m},? (?:and )?(?:puts?|pays?|uses?) (?:it|them|this|all of it|the money)(?: all)? (?:in)?to (?:pay (?:off|down) )?(?:part of )?(?:the |her |his |their )?(?:loan|mortgage|debt)',
   ),
+  cue(
+    'extra',
+    14,
+    '(?:hands?|handed|gives?|gave|sends?|sent|brings?|pays?|paid) (?:over |in )?{m} (?:besides|in addition|as well|over and above it)(?! (?:at the (?:end|start)|<[ea]>|each|every))',
+  ),
   cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}|overpa(?:y|ys|id) (?:by )?{m} (?:with|after|at|in)'),
   cue(
     'paymentRise',

@@ -31,6 +31,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:uses?|spends?|takes?|puts) {m} (?:of|from) (?:his|her|their|its) (?:own )?(?:savings|money|funds)',
     'price <m>[,;] {m} (?:is |being )?(?:paid|due) (?:at|on) (?:signing|delivery)',
     '(?:savings|cash|own money|reserves) of {m} (?:go|goes|are put|is put|are used|is used) (?:towards|into|for) (?:it|this|the)',
+    '{m} (?:is |are |was |were )?paid(?: down| at once)?, (?:and )?the (?:rest|balance|remainder) (?:in|by|over|with)',
     '{m} (?:of )?(?:(?:his|her|their|its) )?own (?:money|means|funds|savings|capital)',
     '(?:has|have) (?:already )?saved(?: up)? {m},? which (?:he|she|they) (?:pays?|puts?|uses?|gives?)',
     '(?:from|out of) (?:his|her|their|its) own (?:money|funds|pocket|savings),? (?:[a-z]+ ){1,2}(?:pays?|puts?|gives?) {m}',

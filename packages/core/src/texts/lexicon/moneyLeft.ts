@@ -178,6 +178,8 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
     12,
     'balloon (?:payment )?(?:of|(?<=.balloon ):|is) {m}',
     '(?:and|plus|with) a (?:balloon|final lump|closing payment|residual) of {m}',
+    '(?:expects?|hopes? for|reckons? with|counts? on) {m} for (?:it|them|the [a-z]+)(?= ?[.,;]| then| at the end| afterwards| and)',
+    'take (?:it|them) over (?:at the end |afterwards |then )?for {m}',
     'option to (?:purchase|buy)(?: it)?(?: at the end)?(?: for| at|:)? {m}',
   ),
   cue(

@@ -268,7 +268,7 @@ const countsFromNow = ({ flat }: Page, { unit }: Question): boolean =>
 /** "Using that rate, what could be borrowed against £550 a month over the same time". */
 export function readAtFoundRate(page: Page): DraftReading | undefined {
   const words =
-    /(?:using|at|with|on|for|assuming|given|has|have|carries|bears) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate|at the (?:[a-z]+ )?rate (?:this|that|it) implies/.exec(
+    /(?:using|at|with|on|for|assuming|given|has|have|carries|bears) (?:that|this|the same|the found|such a) (?:same |very )?(?:interest )?rate|at the (?:[a-z]+ )?rate (?:this|that|it) implies/.exec(
       page.flat,
     );
   const asksRate = page.questions.find(

@@ -22,6 +22,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     14,
+    '(?:state |give |find |say |and )what (?:he|she|they) (?:must|need to|have to|has to|needs to|will have to) have (?:when|by the time|at the time|before) (?:the|his|her|their) (?:drawing|withdrawals?|pension|payments|retirement|income)',
     'what (?:would|will|should|could|can|does|must) (?:an? |the )?(?:buyer|investor|purchaser|bank|you|she|he|they|one|somebody|someone|firm|company) (?:pay|give|offer) for (?:an?|the|this) (?:note|contract|annuity|claim|right|bond|promise|agreement|income|paper)',
   ),
   cue(

@@ -175,6 +175,8 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how much (?:it|this|that|she|he|they|the [a-z]+) (?:would |will |then )?saves?',
     'by how much',
     'the extra interest(?: of)?',
+    '(?:what|how much) interest (?:does|do|did|will|would) (?:he|she|they|it|this|that|the [a-z]+) (?:thereby |thus |so )?(?:spare|avoid)(?: (?:him|her|them))?',
+    'how many (?:months|payments|years|instalments) (?:does|do|did|will|would) (?:he|she|they|it|this|that|the [a-z]+) (?:thereby |thus |so )?(?:gain|spare|win)',
     '(?:what|how much) (?:does|do|did|will|would) (?:the|this|that|it) ?[a-z ]{0,24}costs? (?:(?:him|her|them|it) )?in (?:extra|additional|more) interest',
     '^(?:and )?extra interest',
     'how many (?:fewer|less|sooner)',

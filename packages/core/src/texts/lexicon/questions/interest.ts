@@ -5,6 +5,13 @@ import type { Asked } from './asked.ts';
 
 export const interestAsked: readonly Cue<Asked>[] = [
   cue(
+    'interest',
+    14,
+    '(?:what|how much) (?:does|did|will|would) (?:the|this|that|her|his|their) (?:money|fund|account|capital|savings?) earn (?:during|in|over|while|through)',
+    'what (?:does|did|will|would) (?:the|this|it) ?[a-z]{0,12} cost (?:above|over and above|beyond|on top of|over) the (?:value|price|cash price)',
+    '(?:the )?interest (?:up to|until|till|by) then',
+  ),
+  cue(
     'financeCharge',
     15,
     'what (?:he|she|they|it) (?:would|could) (?:have )?(?:saved?|spared?) by (?:paying|having paid) (?:in )?cash',

@@ -241,7 +241,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'interest rate',
     'percentage(?: rate)?(?: <a>| a year| does| is)',
     'i ?= ?\\?',
-    '^(?:the )?rate (?:in|of|on) the (?:lease|credit|offer|dealer)(?![a-z])',
+    '^(?:the )?rate (?:in|of|on) the (?:lease|rental|hire|credit|offer|dealer)(?![a-z])',
     'rate (?:that is )?(?:built|hidden|contained|included|implicit) (?:in|into)(?![a-z])',
     'as a nominal',
   ),
