@@ -23,7 +23,9 @@ const paidAsOften = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
     const isOnce =
       once.has(role) &&
       isRegular.test(behind) &&
-      !/(?:from|of|out of|on|for|at|have|reach|get)(?: (?:his|her|their|its|the|an?))? $/.test(before);
+      !/(?:from|(?<!rents?|rentals?|payments?|deposits?|instalments?|sums?) of|out of|on|for|at|have|reach|get)(?: (?:his|her|their|its|the|an?))? $/.test(
+        before,
+      );
     const signs = page.signs[token] ?? [];
     const isSigned = signs.length === 0 || signs.some((sign) => paidEach.has(sign.role));
     const isAgain = page.tokens.some(

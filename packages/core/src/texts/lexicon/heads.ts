@@ -60,7 +60,7 @@ export const needs: Readonly<Partial<Record<ReadQuantity, RegExp>>> = {
   payments: ofTime,
   years: ofTime,
   lastPayment: words(
-    'day|(?:month|year|quarter|week) (?:after|that follows)|last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest',
+    'day|(?:month|year|quarter|week) (?:after|that follows)|last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest|after (?:them|these|those|that)',
   ),
   leftToPay: words('pay|paid|still|left|remain|come|due|owe|outstanding|instal|ahead|before|rest|others'),
   downPayment: words('down|deposit|himself|herself|themselves|cash|bring|find|up ?front|own|pay'),

@@ -29,6 +29,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '{m} (?:is|was|must be) (?:paid|due|payable) at the time of (?:the )?(?:purchase|sale)',
     '(?:seller|dealer|garage|shop|owner|builder|store) (?:wants|asks for|requires|demands) {m} (?:immediately|at once|in cash|now|today|up front|straight away)',
     '(?:uses?|spends?|takes?|puts) {m} (?:of|from) (?:his|her|their|its) (?:own )?(?:savings|money|funds)',
+    '(?:leases?|leased|hires?|rents?) (?:an?|the) [a-z -]{2,24}: {m} now,? (?:and )?then <m>',
     'price <m>[,;] {m} (?:is |being )?(?:paid|due) (?:at|on) (?:signing|delivery)',
     '(?:savings|cash|own money|reserves) of {m} (?:go|goes|are put|is put|are used|is used) (?:towards|into|for) (?:it|this|the)',
     '{m} (?:is |are |was |were )?paid(?: down| at once)?, (?:and )?the (?:rest|balance|remainder) (?:in|by|over|with)',

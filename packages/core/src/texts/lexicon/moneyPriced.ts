@@ -265,6 +265,7 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
     'pmt[^.;?!⟨]{0,30}[=:] ?{mn}',
     '(?<![a-z])r ?= ?{mn}',
     '(?:<e>|<a>|(?:each|every) (?:year|month|quarter)),? (?:he|she|they) (?:wants?|needs?|takes?|draws?) {m}',
+    '(?:owes?|pays?|has|due is) (?:a )?rent of {m} (?:<[ea]>|at the (?:beginning|start|end) of <e>)',
     '{m} (?:is |are |was |were )?(?:due|payable|paid) at the (?:start|beginning|end) of each(?= ?[,.;])',
     '(?:<[ea]>|at the (?:end|start|beginning) of <e>),? {m} (?:is|are) (?:handed|given|shared|paid) out',
     '{m} to be (?:taken|drawn|withdrawn|paid out)(?: out)? (?:at|each|every)',

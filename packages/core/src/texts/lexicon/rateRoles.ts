@@ -69,6 +69,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     12,
     '{p} (?:of|from|out of) (?:his|her|their|its) own(?: (?:money|means|funds|savings|pocket))?(?= ?[,;.]| and)',
   ),
+  cue('downPaymentRate', 12, '^of (?:an?|the|her|his|their) <m> [a-z -]{2,24}, {p} (?:is|was) (?:put|paid) down'),
   cue('downPaymentRate', 12, '{p} (?:at|on) (?:signing|delivery|completion), (?:and )?the (?:balance|rest|remainder)'),
   cue(
     'downPaymentRate',

@@ -9,7 +9,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, type Owned } from './severalPlans.ts';
 
 const sameWorth =
-  /(?<![a-z])(?:replac(?:e|es|ed|ing)|equivalent|of (?:equal|the same) (?:value|worth)|equally good|worth (?:just )?as much|swap(?:s|ped)?|exchanged?)(?![a-z])/;
+  /(?<![a-z])(?:replac(?:e|es|ed|ing)|equivalent|of (?:equal|the same) (?:value|worth)|equally good|worth (?:just )?as much|swap(?:s|ped)?|exchanged?|(?:would )?rather (?:pay|have|receive) (?:once )?(?=⟨[ea]|each|every))(?![a-z])/;
 
 /** @returns nothing where no payment is told whose like at another frequency is asked */
 export function readOtherOften(page: Page): DraftReading | undefined {

@@ -34,7 +34,10 @@ export function readPaidFirst(page: Page): DraftReading | undefined {
   const whole = wholeTold(page);
   const outside = [rest.token, ...whole].map((at) => page.places[at]!);
   const first = readPlan(page, { scope: without(...outside), as: 'borrowing', questions: [] });
-  const { plan, read } = first;
+  const { read } = first;
+  // "In the first year, 300 at each month-end"
+  const isYear = /(?<![a-z])(?:in|for|during|over) the first year(?! of)(?![a-z])/.test(page.flat);
+  const plan = { ...first.plan, payments: first.plan.payments ?? (isYear ? first.plan.paymentsPerYear : null) };
   const isKnown = plan.amount !== null && (plan.payment ?? 0) > 0 && plan.rate !== null && plan.payments !== null;
   if (!isKnown || plan.changes.length > 0 || read.unfit !== undefined || !isOwed(page)) return undefined;
   const told = paymentsTold(page, rest.token, plan.paymentsPerYear);

@@ -230,6 +230,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of the (?:last|final)(?= ?[?.,])',
     'what is left for (?:the|a) (?:last|final|smaller)',
     'how small (?:is|will|would|must)',
+    'size of the (?:payment|instalment|withdrawal|one) after (?:them|these|those)(?= ?[?,;.])',
     '(?:what|how (?:large|much)) is the (?:smaller|last|final) one (?:that|which)',
     '^(?:and )?the last(?: one)?(?= ?\\?)',
     '^what is the last(?=,)',

@@ -236,7 +236,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:give|state|find) (?:both|the two) rates',
     'rate (?:wanted|required|sought)',
     '^(?:and )?(?:the )?rate(?= ?[(])',
-    'j\\(?_?\\d+\\)?(?= ?[?.,;]| and|$)',
+    'j\\(?_?\\d+\\)?(?= ?[?.,;]| and| if| when|$)',
     '^find j\\(?_?\\d+\\)?(?= (?:if|when|for))',
     'interest rate',
     'percentage(?: rate)?(?: <a>| a year| does| is)',
