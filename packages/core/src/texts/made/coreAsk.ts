@@ -54,7 +54,8 @@ export function coreAsk(
     case 'totalPaid':
       // With a residual or a deposit it is the price in all, where there is a price.
       if (args.include?.includes('amount')) return undefined;
-      if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
+      if (args.include?.includes('downPayment'))
+        return plan.price === undefined ? undefined : { quantity: 'total-price' };
       return { quantity: owesMore && args.only === undefined ? 'total-with-end' : 'total-paid' };
     case 'balanceAfter':
       // What is owed before the payment or the extra payment that falls then is no part of its own.
