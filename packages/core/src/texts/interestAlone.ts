@@ -17,7 +17,7 @@ const paidBack =
 const atEnd =
   '(?: only)? (?:at the (?:very )?end(?! of ⟨e)|after ⟨t|when (?:it|the (?:loan|term)) ends|on the last day)';
 const principalAtEnd = new RegExp(
-  `${whole}${paidBack}${atEnd}|(?:principal|capital) at the (?:very )?end(?! of ⟨e)|(?:⟨m\\d+⟩|loan|sum|principal|capital) itself${atEnd}`,
+  `${whole}${paidBack}${atEnd}|(?:principal|capital) at the (?:very )?end(?! of ⟨e)|then (?:everything|all of it|the whole (?:loan|sum)|it all) (?:is (?:re)?paid |goes |comes |falls due )?(?:back|in one sum)|(?:⟨m\\d+⟩|loan|sum|principal|capital) itself${atEnd}`,
 );
 
 /** "The interest is paid each month, and the principal at the end": the payments take nothing off what is owed. */

@@ -96,6 +96,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     12,
     '(?:would like|wants?|wishes|hopes|plans?|intends?|means|likes|is) to (?:receive|be paid|get) (?:an? )?(?:equal|level|regular|fixed|constant|steady|<e>|monthly|the same)',
     '<m> in (?:an?|the) fund[^?]{0,120} spends? <m>',
+    '(?:has|have) <m> and (?:wants?|wish|wishes|would like|means?|intends?|plans?) to pay (?:out )?(?:the same|an equal|a fixed|a level) (?:sum|amount)',
   ),
   cue('drawing-down', 14, 'lives? on <m> of (?:it|them|this)'),
   cue('drawing-down', 12, 'wants? to spend <m> (?:<[ea]>|at)'),

@@ -20,6 +20,11 @@ export const moneyBesidesCues: readonly Cue<WordRole>[] = [
     14,
     '(?:hands?|handed|gives?|gave|sends?|sent|brings?|pays?|paid) (?:over |in )?{m} (?:besides|in addition|as well|over and above it)(?! (?:at the (?:end|start)|<[ea]>|each|every))',
   ),
+  cue(
+    'extra',
+    13,
+    'after <t>,? (?:he|she|they|it|the [a-z]+) (?:repays?|pays?(?: back| off)?) {m} (?:at once|in one sum|in one go|back at once)',
+  ),
   cue('extra', 13, '(?:is|was|are|were) topped up (?:by|with) {m}|overpa(?:y|ys|id) (?:by )?{m} (?:with|after|at|in)'),
   cue(
     'paymentRise',

@@ -30,6 +30,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:seller|dealer|garage|shop|owner|builder|store) (?:wants|asks for|requires|demands) {m} (?:immediately|at once|in cash|now|today|up front|straight away)',
     '(?:uses?|spends?|takes?|puts) {m} (?:of|from) (?:his|her|their|its) (?:own )?(?:savings|money|funds)',
     '(?:leases?|leased|hires?|rents?) (?:an?|the) [a-z -]{2,24}: {m} now,? (?:and )?then <m>',
+    '{m} (?:on|with) (?:the )?order(?= ?[;,.])',
     'price <m>[,;] {m} (?:is |being )?(?:paid|due) (?:at|on) (?:signing|delivery)',
     '(?:savings|cash|own money|reserves) of {m} (?:go|goes|are put|is put|are used|is used) (?:towards|into|for) (?:it|this|the)',
     '{m} (?:is |are |was |were )?paid(?: down| at once)?, (?:and )?the (?:rest|balance|remainder) (?:in|by|over|with)',
@@ -68,6 +69,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:finances?|financing|financed) (?:an?|the|this|his|her|their) {m} (?!loan|debt|mortgage|credit|of|at|over|for)[a-z]+',
   ),
   cue('price', 11, '(?:lease|rent|hire)[^?]{0,120} the [a-z]+ is worth {m}(?: now| today)?(?= ?[;,.])'),
+  cue('price', 11, '(?:quote|offer|bill|estimate) (?:for|of) (?:an?|the) [a-z ]{2,24}: {m}'),
   cue('price', 11, '(?:house|flat|farm|boat|car|shop|land) sells (?:at|for) {m}'),
   cue(
     'downPayment',

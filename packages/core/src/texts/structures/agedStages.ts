@@ -19,7 +19,8 @@ const age =
   /(?<![a-z])(?:ages?|aged|at|from|until|till|to|is|turns?|turned|her|his|their|by|reaches|since) (\d\d)(?:st|nd|rd|th)?(?![\d%]|[.,]\d| ?(?:%|per|percent|payments?|deposits?|instal|months|quarters|years(?! old)|times|equal|monthly|quarterly))/g;
 
 /** "Ada, 45, saves …" */
-const behindName = /\p{L}, (\d\d)(?=, )/gu;
+const behindName =
+  /\p{L}, (\d\d)(?=, )|(?<![a-z])[a-z]*(?:er|or|ist|man|woman|ian|nurse|clerk) of (\d\d)(?=[ ,] ?[a-z])/gu;
 
 interface AgeTold {
   readonly age: number;
@@ -32,9 +33,10 @@ export function agesTold(page: Page): AgeTold[] {
   const byAge = new Map<number, number[]>();
   const lower = page.text.toLowerCase();
   for (const found of [...lower.matchAll(age), ...lower.matchAll(behindName)]) {
-    const at = found.index + found[0].indexOf(found[1]!);
+    const told = found[1] ?? found[2]!;
+    const at = found.index + found[0].indexOf(told);
     const tokens = page.tokens.flatMap(({ start, end }, token) => (at >= start && at < end ? [token] : []));
-    byAge.set(Number(found[1]), [...(byAge.get(Number(found[1])) ?? []), ...tokens]);
+    byAge.set(Number(told), [...(byAge.get(Number(told)) ?? []), ...tokens]);
   }
   return [...byAge].map(([years, tokens]) => ({ age: years, tokens })).sort((one, other) => one.age - other.age);
 }

@@ -176,7 +176,9 @@ function drawnByAge(page: Page): { readonly years: number; readonly tokens: read
   )
     return undefined;
   const [from, until, end, more] = agesTold(page);
-  return from && until && end && !more ? { years: end.age - until.age, tokens: end.tokens } : undefined;
+  return from && until && end && !more
+    ? { years: end.age - until.age, tokens: [...until.tokens, ...end.tokens] }
+    : undefined;
 }
 
 /** A time of drawing that three ages tell. */

@@ -46,6 +46,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue('payment', 12, '^(?:the )?(?:bank|loan|lender|dealer|lease|interest) (?:payment|instalment)(?= ?[?,.;]| and)'),
   cue('payment', 17, '(?:what|how much) (?:do|will|would|must) (?:they|these|those) (?:amount to|come to|be) each'),
   cue('payment', 17, '(?:the )?payments? without (?:an? |the |any )?(?:balloon|residual|final lump)'),
+  cue('payment', 15, 'what (?:sum|amount) is (?:he|she|they) paid(?= ?[?,]| each| <[ea]>)'),
   cue('payment', 17, '^what (?:amount|sum)(?=,? if (?:the (?:account|bank|fund|rate)|interest|money) [^,?]*\\?)'),
   cue(
     'payment',
@@ -122,7 +123,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much (?:should|must|would) (?:he|she|they) (?:deposit|save|put in|pay in|put aside) instead(?= )',
     'what (?:wage|allowance|income|salary|amount|sum|withdrawal) (?:uses|exhausts|empties|spends)',
   ),
-  cue('payment', 17, '(?:what (?:is|are)|how (?:large|much) (?:is|are)|find) the (?:<e> )?interest payments?'),
+  cue(
+    'payment',
+    17,
+    '(?:what (?:is|are)|how (?:large|much) (?:is|are)|find) (?:the|one|each|an) (?:<e> )?interest payments?',
+  ),
   cue(
     'payment',
     15,

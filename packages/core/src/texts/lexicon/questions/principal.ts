@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const principalAsked: readonly Cue<Asked>[] = [
+  cue(
+    'principal',
+    15,
+    'how much of (?:the|its|his|her|their) (?:value|price|cost|money|outlay) (?:is|has been|was|have been|will be) (?:paid back|recovered|paid off|repaid|got back) (?:by|with|after|in|through)',
+  ),
   cue('principal', 13, '^(?:the )?principal (?:re)?paid (?:up to|by|until|through)(?= )'),
   cue('principal', 14, 'equity (?:is |that is )?(?:built up|gained|acquired|earned) (?:in|over|during|by|after)'),
   cue(
