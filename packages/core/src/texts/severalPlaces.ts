@@ -31,6 +31,20 @@ function numbersListed(page: Page, text: string, kind: Looks): AskedPlace[] | un
     : [...all.matchAll(/⟨n(\d+)⟩/g)].map(([, token]) => placeAt(page, kind, Number(token), noun === 'year'));
 }
 
+/** "after 2, 3 and 4 years" */
+function timesInARow(page: Page, text: string): AskedPlace[] | undefined {
+  const found = /(?:after|at the end of|in) (⟨t\d+⟩(?:, ⟨t\d+⟩)+,? and ⟨t\d+⟩)/.exec(text)?.[1];
+  return found === undefined
+    ? undefined
+    : [...found.matchAll(/⟨t(\d+)⟩/g)].map(([, token]) => {
+        const { value, unit } = page.tokens[Number(token)]!;
+        return {
+          afterYears: value * (yearsIn[unit] ?? NaN),
+          taken: [{ token: Number(token), role: 'after' as const }],
+        };
+      });
+}
+
 const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
 
 /** "By the first 12 payments, and by the last 12" */
@@ -62,7 +76,7 @@ export function severalPlaces(page: Page, { unit }: Question, kind: Looks): Aske
     (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
     numbersListed(page, text, kind) ??
     threeNamed(page, text, kind) ??
-    (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
+    (kind === 'moment' ? (placesOf(page, kind, threeCounts.exec(text), 4) ?? timesInARow(page, text)) : undefined) ??
     firstAndLast(page, text, kind) ??
     (kind === 'moment' ? timesPair(page, text) : undefined) ??
     placesOf(page, kind, first(numbered, text), 1)
