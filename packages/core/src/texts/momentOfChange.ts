@@ -108,16 +108,19 @@ function afterThePrevious(page: Page, token: number): Moment | undefined {
 }
 
 const withBoth =
-  /(?:with|after|at) (?:the |her |his |their )?⟨o(\d+)⟩(?: (?:⟨e\d+⟩ )?payment)?,? and (?:also |again |then )?(?:with |after |at )?(?:the )?⟨o(\d+)⟩(?! year)/;
+  /(?:with|after|at) (?:(?:the |her |his |their )?⟨o(\d+)⟩(?: (?:⟨e\d+⟩ )?payment)?,? and (?:also |again |then )?(?:with |after |at )?(?:the )?⟨o(\d+)⟩(?! year)|payments? ⟨n(\d+)⟩,? and (?:also |again |then )?(?:with |after |at )?(?:payment )?⟨n(\d+)⟩)/;
 
 /** "She pays 3,000 more with the 12th and also with the 24th payment": twice. */
 export function twoMoments(page: Page, token: number): Moment[] | undefined {
   const place = page.places[token]!;
   const found = withBoth.exec(page.flat.slice(place.end, sentenceAt(page, place)?.end));
-  return found?.slice(1).map((each) => {
-    const at = Number(each);
-    return { after: tokenAt(page, at).value, taken: [{ token: at, role: 'after' as const }] };
-  });
+  return found
+    ?.slice(1)
+    .filter(Boolean)
+    .map((each) => {
+      const at = Number(each);
+      return { after: tokenAt(page, at).value, taken: [{ token: at, role: 'after' as const }] };
+    });
 }
 
 const afterFirstYear =

@@ -114,7 +114,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   return placed.map((question, at) => {
     const isWhole = ofAll.test(page.flat.slice(question.start, question.unit.end));
     // "Interest in the first year? In the second?"
-    const ordinal = /^(?:and )?(?:in|during) the ⟨o(\d+)⟩\W*$/.exec(
+    const ordinal = /^\W*(?:and )?(?:how much |what )?(?:in|during) the ⟨o(\d+)⟩(?:,? and)?\W*$/.exec(
       page.flat.slice(question.unit.start, question.unit.end),
     );
     const first = placed[at - 1]?.place ?? placed[at - 2]?.place;
@@ -124,7 +124,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       return { ...question, place: { fromYear: year, toYear: year, taken: [{ token, role: 'yearIndex' }] } };
     }
     // "… in the first year? In the last?"
-    const isLast = /^(?:and )?(?:in|during) the (?:last|final)\W*$/.test(
+    const isLast = /^\W*(?:and )?(?:how much |what )?(?:in|during) the (?:last|final)(?:,? and)?\W*$/.test(
       page.flat.slice(question.unit.start, question.unit.end),
     );
     if (isLast && first?.fromYear !== undefined && first.fromYear === first.toYear)

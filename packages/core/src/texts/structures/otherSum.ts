@@ -40,7 +40,7 @@ const comparesAlone =
 
 /** "What would they be without the balloon?", "… without the 25,000?" */
 const withoutEnd =
-  /^[^⟨]*(?:what|how (?:much|large|high|big))[^?⟨]* without (?:the|an?|any|its|this|that) (?:balloon|residual|final (?:payment|sum)|last sum|closing (?:payment|sum)|⟨m(\d+)⟩)/;
+  /^[^⟨]*(?:what|how (?:much|large|high|big)|the (?:payment|rent|deposit))[^?⟨]* without (?:the|an?|any|its|this|that) (?:balloon|residual|final (?:payment|sum)|last sum|closing (?:payment|sum)|⟨m(\d+)⟩)/;
 
 interface Supposed {
   readonly sentence: Sentence;
