@@ -39,10 +39,11 @@ export function readSeveralTerms(told: Page): DraftReading | undefined {
   const page = withoutNewRates(told);
   const row = rowOf(page);
   const rates = page.tokens.filter(({ form }) => form === 'percent').length;
+  if (!row || rates !== 1) return undefined;
   const all = ownedQuestions(page, ({ asked: what }) =>
     what === 'difference' || what === 'choice' ? 'across' : 'each',
   );
-  if (!row || rates !== 1 || all.length === 0 || all.some((each) => !asked.has(each.asked))) return undefined;
+  if (all.length === 0 || all.some((each) => !asked.has(each.asked))) return undefined;
   // A time that a question names is a moment, and no term.
   if (all.some((each) => names(row, each) && !isEnd(page, each, row))) return undefined;
   const questions = all.map((each) => (names(row, each) ? { ...each, place: undefined } : each));
