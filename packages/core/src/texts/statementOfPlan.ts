@@ -49,6 +49,10 @@ export function quoteOf(
 const statedAs = ({ kind, changes }: ReadPlan): ReadKind =>
   kind === 'lump-sum' && changes.length > 0 ? 'saving' : kind;
 
+/** An amount that follows from another plan is no whole price. */
+const isPriced = ({ price, links = [] }: ReadPlan): boolean =>
+  price !== undefined && !links.some(({ field }) => field === 'amount');
+
 /**
  * @param wanted how often the rate that is asked for is compounded
  * @param rounding of the payment that a rise is added to, where it has to be found first
@@ -81,7 +85,7 @@ export function statementOfPlan(
     if (value === null || value === undefined) return undefined;
     numbers[each] = value;
   }
-  const hasPrice = plan.price !== undefined && amount !== null;
+  const hasPrice = amount !== null && isPriced(plan);
   return {
     kind: statementKindOf[kind],
     unknown: slot,

@@ -253,13 +253,20 @@ function lettered(parts: readonly DraftPart[], letters: ReadonlyMap<string, stri
   }));
 }
 
+/** An amount that follows from another plan is no whole price. */
+const withoutLinks = ({ price, links = [], ...plan }: ReadPlan): ReadPlan => ({
+  ...plan,
+  ...(price === undefined || links.some(({ field }) => field === 'amount') ? {} : { price }),
+  links: [],
+});
+
 /** The plans as they are typed, with numbers in every slot; a plan that goes on from another has what that comes to. */
 export function draftsInNumbers(text: string, reading: ProblemReading): (StatementDraft | undefined)[] {
   const wanted = reading.plans.map((_, index) => wantedOf(reading, index));
   return solvePlans(reading.plans, wanted).map((solved, index) =>
     solved
       ? draftOfPlan({
-          plan: { ...solved.plan, links: [] },
+          plan: withoutLinks(solved.plan),
           index,
           wanted: wanted[index],
           givens: [],
