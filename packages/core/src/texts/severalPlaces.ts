@@ -4,7 +4,7 @@ import type { AskedPlace } from './lexicon/placeRecord.ts';
 import type { Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { Question } from './question.ts';
-import { yearsIn } from './tokens.ts';
+import { yearsIn, yearsOf } from './tokens.ts';
 
 type Looks = 'range' | 'moment';
 
@@ -37,11 +37,8 @@ function timesInARow(page: Page, text: string): AskedPlace[] | undefined {
   return found === undefined
     ? undefined
     : [...found.matchAll(/⟨t(\d+)⟩/g)].map(([, token]) => {
-        const { value, unit } = page.tokens[Number(token)]!;
-        return {
-          afterYears: value * (yearsIn[unit] ?? NaN),
-          taken: [{ token: Number(token), role: 'after' as const }],
-        };
+        const at = Number(token);
+        return { afterYears: yearsOf(page, at), taken: [{ token: at, role: 'after' as const }] };
       });
 }
 

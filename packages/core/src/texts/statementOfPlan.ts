@@ -49,8 +49,8 @@ export function quoteOf(
 const statedAs = ({ kind, changes }: ReadPlan): ReadKind =>
   kind === 'lump-sum' && changes.length > 0 ? 'saving' : kind;
 
-/** An amount that follows from another plan is no whole price. */
-const isPriced = ({ price, links = [] }: ReadPlan): boolean =>
+/** Whether its amount comes from a price: one that follows from another plan is no whole price. */
+export const isPriced = ({ price, links = [] }: ReadPlan): boolean =>
   price !== undefined && !links.some(({ field }) => field === 'amount');
 
 /**

@@ -9,6 +9,7 @@ import type { StatementDraft } from '../../statement/draft.ts';
 import type { ProblemReading, ReadAsk, ReadPlan } from '../reading.ts';
 import { yearsIn } from '../tokens.ts';
 import { solvePlans } from '../answers.ts';
+import { isPriced } from '../statementOfPlan.ts';
 import type { Settled } from '../settled.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
@@ -253,20 +254,13 @@ function lettered(parts: readonly DraftPart[], letters: ReadonlyMap<string, stri
   }));
 }
 
-/** An amount that follows from another plan is no whole price. */
-const withoutLinks = ({ price, links = [], ...plan }: ReadPlan): ReadPlan => ({
-  ...plan,
-  ...(price === undefined || links.some(({ field }) => field === 'amount') ? {} : { price }),
-  links: [],
-});
-
 /** The plans as they are typed, with numbers in every slot; a plan that goes on from another has what that comes to. */
 export function draftsInNumbers(text: string, reading: ProblemReading): (StatementDraft | undefined)[] {
   const wanted = reading.plans.map((_, index) => wantedOf(reading, index));
   return solvePlans(reading.plans, wanted).map((solved, index) =>
     solved
       ? draftOfPlan({
-          plan: withoutLinks(solved.plan),
+          plan: { ...solved.plan, links: [], ...(isPriced(solved.plan) ? {} : { price: undefined }) },
           index,
           wanted: wanted[index],
           givens: [],
