@@ -226,3 +226,19 @@ test('a phone: desk, bench, marking and feedback stay within the screen, and the
   await page.getByRole('menuitem', { name: 'Sets' }).click();
   await expect(page).toHaveURL(/\/sets$/);
 });
+
+test('a problem that is in the library already is opened, not made a second time', async ({ page }) => {
+  const pasteAndMake = async () => {
+    await page.getByLabel('text of the problems').fill(clear[0]!);
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.getByRole('button', { name: 'Make the exercise' }).click();
+  };
+  await pasteAndMake();
+  await page.waitForURL(/\/exercises\/(?!from-text)/);
+  const made = new URL(page.url()).pathname;
+  await page.goto('/exercises/from-text');
+  await page.getByRole('button', { name: 'Put away' }).click();
+  await pasteAndMake();
+  await expect(page.getByText('It is in your library already, word for word.')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Open the exercise' })).toHaveAttribute('href', made);
+});

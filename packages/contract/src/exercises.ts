@@ -296,8 +296,8 @@ export type ExerciseFile = z.infer<typeof exerciseFile>;
 /** What an import has taken, and what is wrong with the rest, by its place in the file. */
 export const importReport = z.object({
   taken: z.array(keptExercise),
-  /** So many are there already, word for word. */
-  same: z.number().int().default(0),
+  /** What is there already, word for word: its place in the file, and what it is in the library. */
+  same: z.array(z.object({ place: z.number().int(), id: z.string() })),
   refused: z.array(
     z.object({
       place: z.number().int(),

@@ -118,8 +118,11 @@ it('classes taken in from elsewhere are all made or none, and one that is there 
 it('a second import of the same exercises changes nothing and says so', async () => {
   const { body: file } = await book.api().post('/api/exercise-export').send({ asked: {} }).expect(200);
   const { body: report } = await book.api().post('/api/exercise-file').send(file).expect(201);
-  expect(report).toMatchObject({ taken: [], same: file.exercises.length, refused: [] });
-  const changed = { ...file, exercises: [{ ...file.exercises[0], topic: undefined }, ...file.exercises.slice(1)] };
+  expect(report).toMatchObject({ taken: [], refused: [] });
+  expect(report.same.map(({ place }: { place: number }) => place)).toEqual([...file.exercises.keys()]);
+  const changed = { ...file, exercises: [{ ...file.exercises[0], topic: undefined }, 5, ...file.exercises.slice(1)] };
   const { body: other } = await book.api().post('/api/exercise-file').send(changed).expect(201);
   expect(other.taken).toHaveLength(1);
+  // By their places in the file, with what they are in the library.
+  expect(other.same[0]).toEqual({ place: 2, id: report.same[1].id });
 });

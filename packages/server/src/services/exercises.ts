@@ -19,7 +19,7 @@ import {
   type ListedExercise,
   type NewExercise,
 } from '@hardy-sextant/contract';
-import { readExercises, writeExercises } from '@hardy-sextant/files';
+import { readExercises, writeExercises, type ReadExercises } from '@hardy-sextant/files';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { deleteDocument, findDocument, insertDocument, updateDocument } from '../store/documents.ts';
 import {
@@ -170,25 +170,32 @@ export async function readRevisions(queries: Queries, id: string): Promise<Exerc
 export async function importExercises(database: Database, input: unknown): Promise<ImportReport> {
   const file = readExercises(input);
   if (!file.ok) throw new Invalid('This file cannot be taken in; nothing was.', [...file.fields]);
-  const taken = await database.transaction(async (writes) => {
-    const rows: KeptExercise[] = [];
-    for (const document of file.read) {
-      if (await isThere(writes, document)) continue;
-      rows.push(toExercise(await insertExercise(writes, document)));
+  const places = placesRead(file);
+  return database.transaction(async (writes) => {
+    const report: ImportReport = { taken: [], same: [], refused: [...file.refused] };
+    for (const [index, document] of file.read.entries()) {
+      const id = await findSame(writes, document);
+      if (id === undefined) report.taken.push(toExercise(await insertExercise(writes, document)));
+      else report.same.push({ place: places[index]!, id });
     }
-    return rows;
+    return report;
   });
-  return { taken, same: file.read.length - taken.length, refused: [...file.refused] };
 }
 
-/** Whether the very same exercise is in the library: a second import of a file changes nothing. */
-async function isThere(queries: Queries, document: ExerciseDocument): Promise<boolean> {
+/** The places in the file of what could be read, in order. */
+function placesRead({ read, refused }: Extract<ReadExercises, { ok: true }>): number[] {
+  const left = new Set(refused.map(({ place }) => place));
+  return Array.from({ length: read.length + refused.length }, (_, place) => place).filter((place) => !left.has(place));
+}
+
+/** The very same exercise in the library: a second import of a file changes nothing. */
+async function findSame(queries: Queries, document: ExerciseDocument): Promise<string | undefined> {
   const written = JSON.stringify(document.exercise);
   const alike = await documentsTitled(queries, document.exercise.title);
-  return alike.some((each) => {
-    const read = exerciseDocument.safeParse(each);
+  return alike.find((each) => {
+    const read = exerciseDocument.safeParse(each.document);
     return read.success && JSON.stringify(read.data.exercise) === written;
-  });
+  })?.id;
 }
 
 /** Exercises in the open format: those named, or all that a list asked like this would show. */

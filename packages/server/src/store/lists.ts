@@ -177,10 +177,9 @@ export async function setsOfExercises(
 }
 
 /** The documents of all exercises with a title. */
-export async function documentsTitled(queries: Queries, title: string): Promise<unknown[]> {
-  const rows = await queries
-    .select({ document: exercises.document })
+export async function documentsTitled(queries: Queries, title: string): Promise<{ id: string; document: unknown }[]> {
+  return queries
+    .select({ id: exercises.id, document: exercises.document })
     .from(exercises)
     .where(and(isNull(exercises.deletedAt), eq(exercises.title, title)));
-  return rows.map(({ document }) => document);
 }

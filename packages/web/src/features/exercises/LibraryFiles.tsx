@@ -143,9 +143,9 @@ function Imported({ report: { taken, same, refused }, notes }: Taken) {
     <>
       <p>
         {many(taken.length, '{{count}} exercise was taken in.', '{{count}} exercises were taken in.')}{' '}
-        {same > 0 &&
+        {same.length > 0 &&
           many(
-            same,
+            same.length,
             '{{count}} is there already, word for word, and nothing was changed.',
             '{{count}} are there already, word for word, and nothing was changed.',
           )}{' '}

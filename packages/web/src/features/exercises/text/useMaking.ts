@@ -23,6 +23,16 @@ export const isReady = (pasted: Pasted, readings: Readings, at: number): boolean
 
 const isSame = (one: Exercise, other: Exercise): boolean => JSON.stringify(one.story) === JSON.stringify(other.story);
 
+/** What is in the library already is opened from where it was pasted, and not made a second time. */
+const saidOfSame = (same: number, ready: number): string =>
+  ready === 1
+    ? say('It is in your library already, word for word.')
+    : many(
+        same,
+        'One of them is in your library already, word for word.',
+        '{{count}} of them are in your library already, word for word.',
+      );
+
 export function useMaking(readings: Readings, onChange: ChangePasted): Making {
   const write = useImportExercises();
   const remove = useDeleteExercise();
@@ -50,20 +60,14 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
         taken.find(({ document }) => document.exercise.title === exercise.title && isSame(document.exercise, exercise))
           ?.id;
       const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
-      if (same > 0)
-        setProblem(
-          many(
-            same,
-            'One of them is in your library already, word for word.',
-            '{{count}} of them are in your library already, word for word.',
-          ),
-        );
-      onChange(madeOf(ids));
+      if (same.length > 0) setProblem(saidOfSame(same.length, ready.length));
+      const there = new Map(same.map(({ place, id }) => [ready[place]!.at, id]));
+      onChange(madeOf(new Map([...ids, ...there])));
       const kept = taken.map(({ id }) => id);
       if (kept.length > 0)
         showUndo(many(kept.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
           for (const id of kept) await remove.mutateAsync(id);
-          onChange(madeOf(new Map([...ids.keys()].map((at) => [at, undefined]))));
+          onChange(madeOf(new Map([...ids.keys()].filter((at) => !there.has(at)).map((at) => [at, undefined]))));
         });
       return kept;
     } catch (error) {
