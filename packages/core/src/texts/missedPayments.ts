@@ -22,6 +22,10 @@ const missedMonths = new RegExp(
   `payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`,
 );
 
+const idleMonths = new RegExp(
+  `(?:in|during|for|over|throughout) (?:months?|weeks?|quarters?) ${someOfThem}(?: of (?:the|its|her|his|their) [a-z]+)?,? (?:[^.;?!⟨]{0,40} )?(?:pays? nothing|makes? no payments?|nothing is paid|cannot pay|does not pay)`,
+);
+
 const monthsWithout = new RegExp(
   `(?:months?|weeks?|quarters?) ${someOfThem}:?,? (?:with )?(?:no|without(?: any)?) payments?`,
 );
@@ -58,6 +62,7 @@ export function missedPayments(page: Page): ChangeRead[] {
     missedMonths.exec(page.flat) ??
     noneMade.exec(page.flat) ??
     monthsWithout.exec(page.flat) ??
+    idleMonths.exec(page.flat) ??
     missedOf.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];

@@ -47,7 +47,7 @@ const moments: readonly MomentRecord[] = [
   moment(`{o}(?: ${payment})?`),
   moment('(?:end|close) of @year {n}'),
   moment('{t} in(?=,| (?:he|she|they|it|the [a-z]+) )'),
-  moment('(?:paid|made) {n} of'),
+  moment('(?:paid|made) {n} (?:of|times)'),
   moment('when (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:made|paid) {n}'),
   moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
   moment('for {n} (?:<e> )?(?:@payment|@deposit)s?,? and'),
@@ -162,7 +162,7 @@ export function momentOf(page: Page, token: number): Moment {
     (sentence && nearestMoment(page, sentence, token)) ??
     (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??
     (before?.asks &&
-    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])since then(?![a-z])|(?<![a-z])rate (?:then|now) (?:rises|falls|goes|changes|becomes|drops|is)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])|(?:is|are|was|were) then (?:renewed|prolonged|extended|raised|lowered|cut|changed)(?![a-z])/.test(
+    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])(?:since then|from (?:then|there|that (?:time|day|date|point|moment)) on(?:wards)?)(?![a-z])|(?<![a-z])rate (?:then|now) (?:rises|falls|goes|changes|becomes|drops|is)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])|(?:is|are|was|were) then (?:renewed|prolonged|extended|raised|lowered|cut|changed)(?![a-z])/.test(
       sentence?.text ?? '',
     )
       ? momentAsked(page, before)

@@ -1,6 +1,7 @@
 /** The numbers of a text, each with its form: money, a percentage, a length of time, a count. */
 
 import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
+import { freeOfInterest, isRateInPlain } from './ratesInPlain.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
 import { periodAt } from './periods.ts';
@@ -69,7 +70,7 @@ function startsHere(text: string, at: number): boolean {
 function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
   return (
     labelAt(text, at) ??
-    freeOfInterestAt(lower, at) ??
+    freeAt(lower, at) ??
     agesAt(lower, at) ??
     calendarAt(text, at) ??
     aYearAt(lower, at) ??
@@ -79,13 +80,9 @@ function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): To
   );
 }
 
-/** "12 interest-free payments", "no interest at all": a rate of nothing. */
-function freeOfInterestAt(lower: string, at: number): Token | undefined {
-  const free =
-    /^(?:interest-free(?= (?:[a-z-]+ ){0,2}(?:payments|instal?ments|parts|terms|credit|loan))|no interest at all|without (?:any )?interest(?![a-z])|(?:free of|at no) interest(?![a-z]))(?! (?:for|until|during|in|being|is|was|were|at first)(?![a-z]))/.exec(
-      lower.slice(at, at + 60),
-    );
-  return free ? { ...token('percent', at, free[0].length, 0) } : undefined;
+function freeAt(lower: string, at: number): Token | undefined {
+  const length = freeOfInterest(lower, at);
+  return length > 0 ? token('percent', at, length, 0) : undefined;
 }
 
 /** "1." and "2)" before a line's text, "[6 marks]". */
@@ -221,6 +218,8 @@ function numberAt(text: string, lower: string, at: number, mark: DecimalMark): T
   if (ordinal) return { form: 'nth', start: at, end, value, unit: '' };
   const percent = percentAfter.exec(rest);
   if (percent) return token('percent', at, length + percent[0].length, readPercent(text.slice(from, end), value));
+  if (isRateInPlain(lower.slice(0, at), rest))
+    return token('percent', at, length, readPercent(text.slice(from, end), value));
   const currency = currencyAfter.exec(rest);
   if (currency) return { form: 'money', start: at, end: end + currency[0].length, value, unit: signOf(currency[0]) };
   if (/^[\s-]cents?\b/i.test(rest))

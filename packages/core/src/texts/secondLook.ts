@@ -2,15 +2,16 @@
 
 import { isBirthdayTold } from './ages.ts';
 import { answersOf } from './answers.ts';
-import { choice, doubt, lookedAtByNothing, kindNames, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
+import { otherKinds, saidAndAsked } from './askedAndSaid.ts';
+import { doubt, lookedAtByNothing, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
 import { openAsked } from './openQuestions.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
+import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan } from './reading.ts';
 import { changesInDoubt, nothingBetween, rateOfChanged } from './secondLookAtChanges.ts';
-import { itemsMissed } from './secondLookAtLists.ts';
+import { listsInDoubt } from './secondLookAtLists.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
 import { rolesInDoubt } from './secondLookAtRoles.ts';
 import { sumsInDoubt } from './secondLookAtSums.ts';
@@ -38,7 +39,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...linesMissed(page),
-    ...itemsMissed(page),
+    ...listsInDoubt(page, draft),
     ...questionsMissed(page, draft),
     ...askedInTwo(page, asks),
     ...openAsked(page, asks),
@@ -68,63 +69,6 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
   ];
   return first ? [first] : [];
 }
-
-/** What is asked, though the plan states it. */
-function saidAndAsked(
-  page: Page,
-  { plans, roles, asks: drafted }: DraftReading,
-  asks: readonly ReadAsk[],
-): ReadDoubt[] {
-  // "25 % of the price is due at the end. How much is that?"
-  const isShare = [...roles.values()].some(({ role }) => role === 'finalAmountRate');
-  return asks.flatMap((ask, at) => {
-    const plan = ask.plan === null ? undefined : plans[ask.plan];
-    const place = drafted[at]?.place;
-    const unit = page.questions.find(({ start }) => start === place?.start)?.unit ?? place;
-    const said = plan && saidBy(plan, ask, unit ? page.flat.slice(unit.start, unit.end) : '');
-    return plan && said && !(isShare && ask.quantity === 'finalAmount')
-      ? [doubt('kind', `This is read to say ${said}, and to ask for it.`, otherKinds(plan.kind))]
-      : [];
-  });
-}
-
-const otherKinds = (taken: ReadKind): ReturnType<typeof choice>[] =>
-  (['borrowing', 'saving', 'drawing-down', 'lump-sum'] as const)
-    .filter((kind) => kind !== taken)
-    .map((kind) => choice(kindNames[kind], { kind }));
-
-/** In words, what a plan states of what it is asked. */
-function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk, words: string): string | undefined {
-  const { kind, rate, unknown, changes } = plan;
-  if (kind === 'flat' && quantity === 'nominalRate' && args?.as === 'flat' && rate?.quoted === 'flat')
-    return 'the flat rate';
-  if (kind === 'convert' || quantity === 'nominalRate' || quantity === 'effectiveRate') {
-    const isSame =
-      quantity === 'effectiveRate'
-        ? rate?.quoted === 'effective'
-        : quantity === 'nominalRate' &&
-          rate?.quoted === 'nominal' &&
-          rate.compoundingsPerYear === args?.compoundingsPerYear;
-    return isSame && unknown === 'rate' && kind === 'convert' ? missingNames.rate : undefined;
-  }
-  const slot = slotOf[quantity];
-  if (slot === undefined || slot === unknown || args?.after !== undefined) return undefined;
-  const isFinanced = /loan|mortgage|borrow|financ|credit|lent|principal|advance|debt|the amount(?![a-z])/.test(words);
-  if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount && isFinanced) return undefined;
-  if (plan.links?.some(({ field }) => field === slot)) return undefined;
-  if (plan.paidInAll !== undefined && (kind === 'flat' || slot === 'payment' || slot === 'payments')) return undefined;
-  if (slot === 'payments' && changes.some((each) => each.kind === 'payment' || each.keep === 'payment'))
-    return undefined;
-  return missingNames[slot];
-}
-
-const slotOf: Readonly<Partial<Record<ReadQuantity, Unknown>>> = {
-  amount: 'amount',
-  payments: 'payments',
-  years: 'payments',
-  payment: 'payment',
-  finalAmount: 'finalAmount',
-};
 
 /** Words that tell of something the reading has nothing of. */
 function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {

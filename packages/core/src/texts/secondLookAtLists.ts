@@ -1,10 +1,19 @@
 /** The second look at lists of what to find: "Rate of the lease; loan payment; cheaper in total; difference." */
 
 import { notUnderstood } from './doubts.ts';
+import type { DraftReading } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import type { Page } from './page.ts';
 import type { ReadDoubt } from './reading.ts';
 import type { Sentence } from './sentences.ts';
+
+/** Two questions that come out as one and the same: "the balance then, and the sum to be handed over". */
+const askedAgain = (page: Page, { asks }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ place, ...ask }, at) => {
+    const isAgain = asks.slice(0, at).some(({ place: _, ...other }) => JSON.stringify(ask) === JSON.stringify(other));
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit ?? place;
+    return isAgain ? [notUnderstood(page, unit)] : [];
+  });
 
 /** What can be asked, in a few words of its own. */
 const thing =
@@ -25,7 +34,7 @@ function partsOf({ start, text }: Sentence, mark: ';' | ','): Span[] {
 }
 
 /** An item of which no question is read, parted from the others by semicolons, or by commas where two of them are asked. */
-export const itemsMissed = (page: Page): ReadDoubt[] =>
+const itemsMissed = (page: Page): ReadDoubt[] =>
   page.sentences.flatMap((sentence) => {
     if (!sentence.asks) return [];
     const isAsked = ({ start, end }: Span): boolean =>
@@ -40,3 +49,8 @@ export const itemsMissed = (page: Page): ReadDoubt[] =>
     const listed = isList ? items.filter(({ start, end }) => named.test(page.flat.slice(start, end))) : parts;
     return listed.filter(isMissed).map((span) => notUnderstood(page, span));
   });
+
+export const listsInDoubt = (page: Page, draft: DraftReading): ReadDoubt[] => [
+  ...itemsMissed(page),
+  ...askedAgain(page, draft),
+];

@@ -151,6 +151,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     '<m>(?: [a-z]+){0,3} (?:should|must|is to|has to|shall|ought to) last',
     'wants? an? (?:equal|level|regular|fixed|constant|steady) (?:<e> )?income',
     'so that (?:it|this|the [a-z]+) (?:pays|gives|provides|yields) (?:him|her|them) <m>',
+    '(?:deposits?|invests?|(?:puts?|sets?|lays?|pays?)(?: aside| away| by| in)?) (?:an?|one) (?:single )?(?:sum|amount)(?: [a-z]+){0,3} so that ~(?:gets?|receives?|is paid|are paid|draws?|(?:can|may) (?:draw|take out|withdraw)) <m>',
     'pays? (?:himself|herself|themselves) ',
   ),
   cue(

@@ -220,6 +220,8 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'leas(?:e|es|ed|ing)',
     'lessee|lessor',
     '(?<!the )hire of',
+    '@payment (?:in advance |payable )*(?:are|is) asked for the (?:use|hire) of|@payment in advance (?:are|is) asked for',
+    '(?:builder|owner|maker|lessor|landlord) (?:has )?(?:put|paid|invested|spent) <m>[^.?!]{0,60}expects? (?:it|them) to be worth',
     'hire[sd] (?:(?:it|them|the [a-z]+) )?out',
     'rents? out|renting out|lets out',
     'rented out',

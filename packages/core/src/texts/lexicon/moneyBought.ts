@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyBoughtCues: readonly Cue<WordRole>[] = [
+  cue(
+    'downPayment',
+    13,
+    '(?:sold|bought|offered|had) for {m} down',
+    '{m} (?:initial|first|opening) (?:payment|rental)(?= ?[,;.)])',
+  ),
   cue('price', 12, '(?:an?|the) [a-z]+ at {m},? less (?:an? )?<m>'),
   cue('downPayment', 13, '(?:an? )?deposit of {m},? (?:and |then |followed by )+<n>'),
   cue('downPayment', 13, "(?<!of )(?<!'s ){m} (?:is |are |was )?(?:to be )?(?:paid|put) down(?= ?[.,;]| on| and| at)"),

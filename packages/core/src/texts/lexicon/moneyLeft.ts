@@ -7,6 +7,12 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     12,
+    '(?:owes?|owed|must pay|has to pay|is to pay) (?:an?|one) (?:single )?(?:payment|sum|amount|bill|note) of {m} (?:due |payable )?in <t>',
+    '(?:final |last |closing )?optional (?:final |last |closing |single )?(?:payment|sum|amount|instal?ment|purchase payment) of {m}',
+  ),
+  cue(
+    'finalAmount',
+    12,
     'purchase option[^.;:?!]{0,60}: {m}',
     '(?:transfer|change) of ownership [^.;?!]{0,40}(?:for|at) {m}',
     '{m} for keeping (?:it|them|the [a-z]+)(?: at the end)?',

@@ -35,7 +35,6 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
     '(?:maker|dealer|manufacturer|seller|shop) (?:sends?|gives?|pays?|hands?) (?:him |her |them )?(?:back )?{m}(?: back)?(?= \\(applied| towards? the price| off)',
   ),
   cue('price', 12, '(?:rentals|rents)[^.?!]{0,80} on an? [a-z]+ worth {m}'),
-  cue('downPayment', 13, '(?:sold|bought|offered|had) for {m} down'),
   cue('price', 12, '(?<=: )pay {m} (?:in )?cash(?= ?[.;,]| or)'),
   cue('price', 12, '{m} (?:on the road|all in)(?= ?[.;,])'),
   cue(

@@ -263,6 +263,9 @@ export const moments: readonly PlaceRecord[] = [
     (_, [years]) => ({ afterYears: years! }),
   ),
   place('(?:afterwards|after that|thereafter)(?= ?[?.])', [], () => ({ same: true })),
+  place('(?:has|have) (?:already |so far )?(?:paid|made) {n} (?:times|payments|instal?ments)', ['after'], ([k]) => ({
+    after: k!,
+  })),
   place('once it is (?:paid|made)', [], () => ({ same: true })),
   place('after (?:the |this |that |his |her |their |these |those )(?:extra )?<m>', [], () => ({ atChange: true })),
   place(
@@ -312,7 +315,7 @@ export const moments: readonly PlaceRecord[] = [
     () => ({ same: true }),
   ),
   place(
-    'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|suspension|holiday|break|one-off|additional|gap|missed|skipped|interruption|donation|gift|inheritance|prize|overpayment|injection|reduction|cut|drop|fall|refund|grant|special payment|large payment|one-time)',
+    'after (?:the |this |that |his |her |their |its )?(?:(?:last|final) (?=(?:missed|skipped|omitted)))?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|suspension|holiday|break|one-off|additional|gap|missed|skipped|interruption|donation|gift|inheritance|prize|overpayment|injection|reduction|cut|drop|fall|refund|grant|special payment|large payment|one-time)',
     [],
     () => ({ atChange: true }),
   ),

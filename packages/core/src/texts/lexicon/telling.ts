@@ -166,7 +166,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that are still to come',
-    'number of (?:<e> )?(?:payments|instal?lments) (?:that (?:are|remain) )?(?:still|left|remaining|yet|to come|to go)|how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)|how many (?:<e> |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do|has|have) (?:he|she|they|it) still',
+    'number of (?:<e> )?(?:payments|instal?lments) (?:that (?:are|remain) )?(?:still|left|remaining|yet|to come|to go)(?!(?: to make| to come| to go)?,? (?:(?:is|are|being|stays?|staying|remains?|remaining|kept|to be) )?(?:unchanged|the same|as it|kept|not changed|not to change))|how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)|how many (?:<e> |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do|has|have) (?:he|she|they|it) still',
     ({ plans }) =>
       plans.some(({ name }) => name === 'afterwards' || name === 'with less owed') ||
       // A debt as it stands today has all its payments to come.

@@ -4,7 +4,7 @@ import type { Span } from '../flatText.ts';
 import type { Page } from '../page.ts';
 
 const cut =
-  /[,.;:?!\n]\s*|(?<!from|until|till|by)\s(?=then\s)|\s(?=(?:are |is )?followed by\s|and then\s|so that\s|and\s|from then on\s|after (?:he|she|they) retires?\s|from which\s|after which\s|but\s|as much as\s|what (?:he|she|they) needs?\s|enough to\s|in order to\s|to be able to\s|so as to\s|to (?:take out|draw|withdraw)\s|to provide[,\s]|once (?:he|she|they) (?:retires?|stops?)\s|wants? ⟨m\d+⟩)/g;
+  /[,.;:?!\n]\s*|(?<!from|until|till|by)\s(?=then\s)|\s(?=(?:are |is )?followed by\s|and then\s|so that\s|and\s|from then on\s|after (?:he|she|they) retires?\s|from which\s|after which\s|but\s|as much as\s|what (?:he|she|they) needs?\s|enough to\s|in order to\s|to be able to\s|so as to\s|to (?:take out|draw|withdraw)\s|to provide[,\s]|(?:are|is) to (?:pay for|provide|fund|finance|support|yield)\s|once (?:he|she|they) (?:retires?|stops?)\s|wants? ⟨m\d+⟩)/g;
 
 export function clausesOf({ flat }: Page): Span[] {
   const clauses: Span[] = [];

@@ -14,7 +14,7 @@ import { ownedQuestions, questionsOf, type Owned, type Owner } from './severalPl
 const rest =
   '(?:rest|balance|remainder|what (?:is|was|remains)(?: then| still| left)*(?: owed| owing| outstanding| left)?)';
 const paidSoFar =
-  /(?:was|were|has been|have been|had been) (?:he|she|they) paying|did (?:he|she|they) pay|old|original|first|so far|until then/;
+  /what was (?:the|her|his|their) (?:⟨e\d+⟩ )?payment|(?:was|were|has been|have been|had been) (?:he|she|they) paying|did (?:he|she|they) pay|old|original|first|so far|until then/;
 const again =
   /(?<![a-z])(?:clear|settl|extend|spread|lengthen|re-?amorti[sz]e|repay|repaid|pay off|paid off|pay|reschedul)[a-z]* (?:out )?(?:the )?(?:rest|balance|remainder|outstanding|remaining|debt(?= that is left)|what (?:is|was) (?:then |still |left )*(?:owed|owing|outstanding|left))[^?.!⟨]{0,40} over (?:a further |another |the next |the following |a new (?:term|period) of )?⟨([tn])(\d+)⟩/;
 
@@ -25,7 +25,7 @@ const gone = new RegExp(
 
 /** "After 8 years she wants to be finished in 10 more years." */
 const finished =
-  /(?:wants?|wishes|would like|hopes|decides|means|intends) to be (?:done|finished|free|clear|through|debt-free|rid of (?:it|the [a-z]+))(?: with it)? (?:in|within|after) (?:another |a further |the next )?⟨(t)(\d+)⟩/;
+  /(?:wants?|wishes|would like|hopes|decides|means|intends) to be (?:done|finished|free|clear|through|debt-free|rid of (?:it|the [a-z]+))(?: with it)? (?:in|within|after) (?:another |a further |the next )?⟨([tn])(\d+)⟩/;
 
 /** @returns nothing where no time for what is left is told, or the rate changes, too */
 export function readSpreadAgain(page: Page): DraftReading | undefined {
@@ -42,6 +42,11 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
     unit.start <= found.index &&
     unit.end > found.index &&
     /payments?/.test(page.flat.slice(unit.start, end));
+  // "After five years she wants to be free in 12 more."
+  const before = page.sentences[page.sentences.indexOf(told) - 1];
+  const then =
+    placeAsked(page, { start: told.start, end: found.index }, 'moment') ??
+    (before && !before.asks ? placeAsked(page, before, 'moment') : undefined);
   const placed = ownedQuestions(page, (question): Owner => {
     const { asked, unit } = question;
     const isThen =
@@ -51,15 +56,16 @@ export function readSpreadAgain(page: Page): DraftReading | undefined {
       !paidSoFar.test(page.flat.slice(unit.start, unit.end));
     if (asked === 'difference') return 'across';
     return asked === 'newPayment' || isThen || isOfRest(question) ? 1 : 0;
-  }).map((each): Owned => (each.owner === 1 ? { ...each, asked: 'payment', place: undefined } : each));
-  // "After five years she wants to be free in 12 more."
-  const then = placeAsked(page, { start: told.start, end: found.index }, 'moment');
+  }).map((each): Owned => {
+    if (each.owner === 1) return { ...each, asked: 'payment', place: undefined };
+    return each.asked === 'balance' && !each.place && then ? { ...each, place: then } : each;
+  });
   const moments = (then?.taken ?? []).map((each) => page.places[each.token]!);
   const first = readPlan(page, { scope: without(page.places[token]!, ...moments), questions: questionsOf(placed, 0) });
   const { plan, read } = first;
-  const before = placed.filter(({ owner, asked, place }) => owner === 0 && asked === 'balance' && place);
+  const owed = placed.filter(({ owner, asked, place }) => owner === 0 && asked === 'balance' && place);
   const k =
-    momentOf(before.at(-1)?.place, { plan, index: 0, wanted: undefined }) ??
+    momentOf(owed.at(-1)?.place, { plan, index: 0, wanted: undefined }) ??
     momentOf(then, { plan, index: 0, wanted: undefined }) ??
     (plan.unknown === 'finalAmount' && plan.payment !== null ? (plan.payments ?? undefined) : undefined);
   // The rest of a price is no rest of a loan.
@@ -99,6 +105,8 @@ function moreYears(page: Page): RegExpExecArray | null {
   const found = finished.exec(page.flat);
   const { start, end } = page.tokens[Number(found?.[2] ?? -1)] ?? { start: 0, end: 0 };
   const isMore =
-    / (?:more|further) /.test(page.text.slice(start, end)) || /another|further|next/.test(found?.[0] ?? '');
+    / (?:more|further) /.test(page.text.slice(start, end)) ||
+    /another|further|next/.test(found?.[0] ?? '') ||
+    /^ (?:more|further)(?![a-z])/.test(page.text.slice(end));
   return isMore ? found : null;
 }

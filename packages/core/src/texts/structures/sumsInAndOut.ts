@@ -32,7 +32,7 @@ const goesOut = pattern(
 );
 /** Of a debt. */
 const paysOff = pattern(
-  `(?:(?:pays?|paid|repays?|repaid)(?: (?:off|back|her|him|them|the [a-z]+))?|payments? of|(?:repaid|reduced|paid (?:off|back)|returned|settled) (?:by|with)) ${more}{mn}`,
+  `(?:(?:pays?|paid|repays?|repaid|gives?|gave)(?: (?:off|back|her|him|them|the [a-z]+))?|payments? of|(?:repaid|reduced|paid (?:off|back)|returned|settled) (?:by|with)) ${more}{mn}`,
 );
 const isOwed = /(?<![a-z])(?:borrow(?:s|ed)?|owes?|owed|loan|debt|lends?|lent)(?![a-z])/;
 const goesIn = pattern(
@@ -195,7 +195,10 @@ function settledAt(
   page: Page,
   perYear: number,
 ): { readonly end: number; readonly tokens: readonly number[] } | undefined {
-  const found = /(?<![a-z])the (?:rest|remainder|balance)(?: [a-z]+){0,3} (?=(?:at|after|in|on) )/.exec(page.flat);
+  const found =
+    /(?<![a-z])(?:the (?:rest|remainder|balance)|(?:a|one|the) (?:last|final|closing|third|fourth) (?:payment|sum|one))(?: [a-z]+){0,3} (?=(?:at|after|in|on) )/.exec(
+      page.flat,
+    );
   const end = found ? sentenceAt(page, { start: found.index, end: found.index })?.end : undefined;
   if (!found || end === undefined) return undefined;
   const { place } = whenTold(page, { start: found.index + found[0].length, end })?.when ?? {};

@@ -8,6 +8,7 @@ import { quantitySought } from '../quantitySought.ts';
 import type { Match } from '../matches.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
+import { leaseAndLoan } from './offerRegions.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 type Timing = 'end' | 'beginning';
@@ -28,7 +29,8 @@ const toldAt = /^\W*(?:and |or )?(?:\(?[a-h]\)\s*)?(?:at|on) /;
 /** @returns nothing where payments fall one way only */
 export function readTwoTimings(page: Page): DraftReading | undefined {
   const two = twoOf(page);
-  if (!two) return undefined;
+  // A lease in advance and a loan at month-ends.
+  if (!two || leaseAndLoan(page)) return undefined;
   const [one, second] = two.order;
   const asked = two.other ? [two.other] : [];
   const isTiming = (span: Span): boolean =>

@@ -63,7 +63,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     18,
     '(?:what|how much) (?:does|did|do|will) (?:he|she|they|it|the [a-z]+) owe at (?:first|the (?:start|outset|beginning))',
   ),
-  cue('amount', 12, 'how (?:large|big) is the (?:single )?(?:sum|price)(?= ?\\?)'),
+  cue(
+    'amount',
+    12,
+    'how (?:large|big) is the (?:single )?(?:sum|price)(?= ?\\?)',
+    '(?:sum|amount|capital|money) (?:that is )?(?:available|there|needed|required|on hand|in hand|accumulated) (?:when|once|as) (?:the )?(?:withdrawals|drawing|payments|payouts)',
+  ),
 
   cue(
     'amount',
@@ -274,7 +279,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     12,
     'how much (?:can|could|would) (?:one|she|he|they|you) (?:get|receive|raise) (?:for|against)',
-    `(?:what|how much) ${must} ~(?:be )?(?:paid|pay|invested?|deposited|put|set aside) (?:down )?(?:for (?:this|that|it|them) )?(?:today|now|at once|immediately)(?! (?:each|every))`,
+    `(?:what|how much) ${must} ~(?:be )?(?:paid|pay|invest(?:ed)?|deposit(?:ed)?|put|set aside|put away|put aside|put by|put in|lay(?:s|aid)? (?:aside|by)|place|placed|bank|banked|hand over) (?:down )?(?:for (?:this|that|it|them) )?(?:today|now|at once|immediately)(?! (?:each|every))`,
     'what (?:was (?:the|this|that) (?:original )?deposit|(?:was|is) (?:the|this|that) (?:original )?(?:sum|investment|amount))(?= ?\\?| at first| invested| put| deposited)',
     '(?<![a-z])a ?= ?\\?',
     'what (?:are|is) (?:they|these|those|it|the [a-z]+) (?:then )?worth(?: today| now)?(?= ?\\?)',

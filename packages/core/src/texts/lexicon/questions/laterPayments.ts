@@ -72,10 +72,15 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
     14,
-    '(?:what|how (?:large|big|much)) is the (?:closing|last|final|smaller) one(?= ?[?,]| and)',
+    '(?:what|how (?:large|big|much)) is the (?:closing|last|final|smaller)(?:,? (?:last|final|closing|smaller|larger))? one(?= ?[?,]| and| (?:<t>|one month|a month|a quarter|a week|a year) later)',
     'of what (?:size|amount) is the (?:last|closing|final)(?: one| @payment)?(?= ?[?,]| and)',
   ),
-  cue('lastPayment', 13, '^(?:and )?(?:the )?last one(?= ?\\?)'),
+  cue(
+    'lastPayment',
+    13,
+    '^(?:and )?(?:the )?last one(?= ?\\?)',
+    'final (?:amount|sum|outlay) (?:to be |that is (?:to be )?)?(?:handed over|paid over|paid with it)',
+  ),
   cue(
     'lastPayment',
     14,

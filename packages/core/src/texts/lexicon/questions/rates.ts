@@ -96,7 +96,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'effectiveRate',
     15,
-    'effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|on|equal to|equivalent to) <p> <[ae]>(?= ?[?,.;]|$| and)',
+    '(?<!(?:at|with|earning|of|pays|for) (?:an?|the|this) )effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|on|equal to|equivalent to) <p> <[ae]>(?= ?[?,.;]|$| and)',
   ),
   cue(
     'nominalRate',
