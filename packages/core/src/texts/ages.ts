@@ -28,6 +28,8 @@ export interface Ages {
   readonly years: number;
   /** Payments on birthdays, the first among them: on the last one too, or does the text not say? */
   readonly onLast?: 'paid' | 'unsaid';
+  /** What is there is asked a year after the last birthday that is paid on. */
+  readonly isAskedLater?: true;
   /** The numbers that tell them. */
   readonly tokens: readonly number[];
 }
@@ -44,7 +46,7 @@ export function agesOf(page: Page): Ages | undefined {
   }
   // "On the day she was born … when she turns 18".
   const turns = born.test(page.flat)
-    ? /(?:when|as|until|till|before|once|(?:on|until|to) the day) (?:he|she|they|[a-z]+) (?:turns|turned|is|was|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
+    ? /(?:when|as|until|till|before|once|(?:on|until|to) the day) (?:he|she|they|(?:the |a |her |his |their )?[a-z]+) (?:turns|turned|is|was|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
         page.flat,
       )
     : null;
@@ -66,7 +68,8 @@ export function agesOf(page: Page): Ages | undefined {
     const from = yearsAt(page, token, birthday);
     const to = yearsAt(page, lastToken, lastBirthday);
     if ((from < 10 && !young.test(told)) || to > 110 || to <= from) continue;
-    return agesBetween(page, to - from, [token, lastToken]);
+    const ages = agesBetween(page, to - from, [token, lastToken]);
+    return ages.onLast === 'paid' && asksAtAge(page, to + 1) ? { ...ages, isAskedLater: true } : ages;
   }
   return undefined;
 }
@@ -79,6 +82,13 @@ function isAgainAt(page: Page, last: string | undefined): boolean {
   );
   return [...named].some(([, at]) => at !== last && tokenAt(page, Number(at)).value === age);
 }
+
+/** "What has she on her 60th birthday?" */
+const asksAtAge = ({ text, sentences, origins }: Page, age: number): boolean =>
+  sentences.some(
+    ({ asks, start, end }) =>
+      asks && new RegExp(`(?<!\\d)${age}(?:st|nd|rd|th) birthday`).test(text.slice(origins[start], origins[end - 1])),
+  );
 
 function agesBetween(page: Page, years: number, tokens: readonly (string | undefined)[]): Ages {
   return {

@@ -7,7 +7,7 @@ const parts: Readonly<Record<string, number>> = { half: 2, third: 3, quarter: 4,
 /** "double", "treble": so many times the amount. */
 export function growthIn({ flat, tokens }: Pick<Page, 'flat' | 'tokens'>): number | undefined {
   // "one and a half times its value"
-  const times = /⟨n(\d+)⟩ times (?:its|the|that|as much|what)/.exec(flat)?.[1];
+  const times = /⟨n(\d+)⟩ times (?:its|the|that|as (?:much|large|big)|what)/.exec(flat)?.[1];
   if (times !== undefined) return tokens[Number(times)]?.value;
   if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as (?:much|large|big|great)|his|her|what))/.test(flat))
     return 2;

@@ -113,7 +113,10 @@ const withBoth =
 /** "She pays 3,000 more with the 12th and also with the 24th payment": twice. */
 export function twoMoments(page: Page, token: number): Moment[] | undefined {
   const place = page.places[token]!;
-  const found = withBoth.exec(page.flat.slice(place.end, sentenceAt(page, place)?.end));
+  const sentence = sentenceAt(page, place);
+  const found =
+    withBoth.exec(page.flat.slice(place.end, sentence?.end)) ??
+    withBoth.exec(page.flat.slice(sentence?.start, place.start));
   return found
     ?.slice(1)
     .filter(Boolean)

@@ -236,7 +236,7 @@ function isEffective(
       /^(?: ⟨a\d+⟩)?(?: interest)?,? (?:compounded|convertible|payable|credited|capitali[sz]ed)/.test(
         page.flat.slice(end),
       ) &&
-      /(?:what|which|find|calculate|compute|determine|state|give|work out) [^.?!⟨]{0,24}$/.test(
+      /(?:what|which|find|calculate|compute|determine|state|give|work out|compare) [^.?!⟨]{0,40}$/.test(
         page.flat.slice(0, sign.start),
       );
     if (isOfNominal) return false;

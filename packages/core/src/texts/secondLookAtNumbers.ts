@@ -1,6 +1,6 @@
 /** The second look at the numbers: would any loan, any plan of savings have them? */
 
-import { doubt, quoteOfToken } from './doubts.ts';
+import { doubt, lookedAtByNothing, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { paysInterestAlone } from './interestAlone.ts';
 import type { Page } from './page.ts';
@@ -24,6 +24,8 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...toldAndSought(draft, asks),
   ...shareOfRate(page),
   ...lastsAsOneSum(page, draft),
+  ...oneSumAsPayments(page, draft),
+  ...stageUnread(page, draft),
 ];
 
 /** "The rate rises by 10 %", read as ten points of it. */
@@ -62,6 +64,27 @@ const lastsAsOneSum = ({ sentences }: Page, { plans }: DraftReading): ReadDoubt[
   sentences.some(({ asks, text }) => asks && /(?:how long|when) [^?]*(?: last| used up| run out| empty)\W*$/.test(text))
     ? [doubt('kind', 'What is taken out each time? One sum that grows lasts for ever.')]
     : [];
+
+/** "Which single payment in three years is worth 2,800 today?", read as payments that nothing tells of. */
+const oneSumAsPayments = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
+  plans.length === 1 &&
+  plans.every(({ kind, unknown }) => kind === 'borrowing' && unknown === 'payment') &&
+  page.kinds.some(({ says, weight }) => says === 'lump-sum' && weight >= 6) &&
+  !page.kinds.some(({ says }) => says === 'borrowing' || says === 'leasing') &&
+  page.periods.every(({ use }) => use !== 'frequency') &&
+  !/(?<![a-z])(?:payments|instal?ments|rentals?|rent|repay)|⟨n\d+⟩ /.test(page.flat)
+    ? [doubt('kind', 'Is this one sum, or are there payments?')]
+    : [];
+
+/** "For the first two years …, for the remaining three …": a stage that nothing takes. */
+const stageUnread = (page: Page, { roles, plans }: DraftReading): ReadDoubt[] =>
+  [...page.flat.matchAll(/(?:for|in|during|over) the (?:next|last|remaining|following|other) ⟨[tn](\d+)⟩/g)].flatMap(
+    ([, at]) => {
+      const token = Number(at);
+      const isTold = plans.length > 1 || plans.some(({ changes }) => changes.length > 0);
+      return !roles.has(token) && !isTold ? [lookedAtByNothing(quoteOfToken(page, token), 'text')] : [];
+    },
+  );
 
 /** Nothing is paid by payments where one sum grows to another. */
 const paymentOfOneSum = ({ plans }: DraftReading): ReadDoubt[] =>

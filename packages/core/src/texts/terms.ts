@@ -1,5 +1,6 @@
 /** The terms of one plan, as a part of the text tells them: which number is what, how often, when. */
 
+import { agesOf } from './ages.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
 import { isCount, moneyOf } from './moneyOfText.ts';
@@ -265,7 +266,8 @@ function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash
   const counted = instead.length > 0 ? instead : signs;
   const begins = counted.filter(({ says }) => says === 'beginning').length;
   const ends = counted.filter(({ says }) => says === 'end').length;
-  if (begins === 0 && ends === 0) return { timing: undefined, timingClash: false };
+  if (begins === 0 && ends === 0)
+    return { timing: agesOf(page)?.isAskedLater ? 'beginning' : undefined, timingClash: false };
   // "One month after the last deposit" is a beginning told from the end.
   return {
     timing: begins >= ends && begins > 0 ? 'beginning' : 'end',

@@ -238,6 +238,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     '@borrow',
     '(?:home |car |student |bank |personal |business )?loans?',
     'mortgaged?s?',
+    'the (?:rest|remainder|balance) (?:by|in|with) <n> (?:equal |level )?(?:<e> )?@payment',
     'lends?|lent|lender|lending',
     'owes?|owed|owing',
     'debts?',

@@ -21,6 +21,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     9,
     'must <m> be (?:invested|saved|deposited|put (?:aside|away|in)|set aside) (?:at the (?:end|start|beginning) of )?(?:each|every|<e>)',
     'so that <m> (?:has|have|will have) been (?:saved|gathered|put by)',
+    '(?:pays?|paid|paying) an? (?:<e> )?premium of <m>(?:[^.?!]|\\.(?= on| at| after| when)){0,90} (?:receives?|gets?|is paid|are paid) <m>',
   ),
   cue(
     'saving',

@@ -50,7 +50,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
   cue(
     'fee',
     12,
-    '(?:charges?|asks?|wants?|takes?|demands?) {m},? (?:which|that) (?:is|are|will be|would be) (?:then )?added',
+    '(?:charges?|charging|asks?|asking|wants?|takes?|demands?) {m},? (?:which|that) (?:is|are|will be|would be) (?:then )?added',
   ),
   cue(
     'fee',

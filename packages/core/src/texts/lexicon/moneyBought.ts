@@ -8,6 +8,7 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     'downPayment',
     13,
     '(?:sold|bought|offered|had) for {m} down',
+    '(?:pays?|paid|gives?|hands? over|will pay|puts?) {m} (?:down )?(?:when|as|on|upon) (?:it|they|the [a-z]+)?(?: is| are)? ?(?:delivered|delivery|collected|handed over|signing|collection|receipt)',
     '{m} (?:initial|first|opening) (?:payment|rental)(?= ?[,;.)])',
   ),
   cue('price', 12, '(?:an?|the) [a-z]+ at {m},? less (?:an? )?<m>'),

@@ -8,6 +8,7 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     '(?:owes?|owed|must pay|has to pay|is to pay) (?:an?|one) (?:single )?(?:payment|sum|amount|bill|note) of {m} (?:due |payable )?in <t>',
+    'premium of <m>[^?!]{0,120} (?:receives?|gets?|is paid|are paid) {m}',
     '(?:final |last |closing )?optional (?:final |last |closing |single )?(?:payment|sum|amount|instal?ment|purchase payment) of {m}',
   ),
   cue(

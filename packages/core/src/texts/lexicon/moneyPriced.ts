@@ -67,7 +67,7 @@ export const moneyPricedCues: readonly Cue<WordRole>[] = [
   cue(
     'tradeIn',
     12,
-    '(?<=[.;:,] |^)old (?!loan|debt|mortgage|lender|bank|balance|payment|price)[a-z]+: {m}',
+    '(?<=[.;:,] |^)old (?!terms|contract|loan|debt|mortgage|lender|bank|balance|payment|price)[a-z]+: {m}',
     '(?:gave|gives|hands? in|returns?|returned) (?:his|her|their|its|the|an?) old [a-z]+ \\({m}\\)',
   ),
   cue('downPayment', 12, '(?<=[.;,] )cash: {m}'),

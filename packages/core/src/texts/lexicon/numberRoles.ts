@@ -28,6 +28,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue('payments', 11, '(?:the )?first {n} (?:(?:are|were|come to|amount to) )<m> each'),
   cue('ignored', 14, '(?:daily|⟨e\\d+⟩),? \\((?:on )?(?:a |an? )?{t} (?:<a>|to the year|in the year)\\)'),
   cue('interval', 12, '(?:<[ea]>|<m>) from {t} on(?:wards?)?'),
+  cue(
+    'duration',
+    12,
+    '(?:bill|debt|note|invoice|sum|amount|tax) of <m>,? (?:that |which )?(?:falls? due|is due|due|payable|is payable|must be paid) {t} later',
+  ),
   cue('ignored', 13, '\\({n} (?:<e> )?@payment (?:made|paid|later|have been made|are made)\\)'),
   cue(
     'interval',
@@ -39,7 +44,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     12,
     '(?:has|have) (?:just |now |already )?(?:made|paid) (?:the |her |his |their )?@payment (?:no|number)\\.? {n}',
   ),
-  cue('ignored', 12, '{n} times (?:its|the (?:sum|amount|deposit|investment|original)|that|as much|what)'),
+  cue(
+    'ignored',
+    12,
+    '{n} times (?:its|the (?:sum|amount|deposit|investment|original)|that|as (?:much|large|big)|what)',
+  ),
   cue(
     'ignored',
     12,

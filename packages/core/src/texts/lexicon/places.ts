@@ -266,6 +266,11 @@ export const moments: readonly PlaceRecord[] = [
   place('(?:has|have) (?:already |so far )?(?:paid|made) {n} (?:times|payments|instal?ments)', ['after'], ([k]) => ({
     after: k!,
   })),
+  place(
+    '{n} (?:of (?:them|these|the payments) )?(?:have|has) (?:already |now )?been (?:paid|made)',
+    ['after'],
+    ([k]) => ({ after: k! }),
+  ),
   place('once it is (?:paid|made)', [], () => ({ same: true })),
   place('after (?:the |this |that |his |her |their |these |those )(?:extra )?<m>', [], () => ({ atChange: true })),
   place(

@@ -314,7 +314,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '(?:bank|lender|society|rate) (?:goes|moves) (?:up |down )?to {p}',
     '(?:renews?|renewed|refixe?s?|refixed)[^.;?!⟨]{0,20}(?: after <t>)?[^.;?!⟨]{0,20} at(?: j\\(?\\d+\\)? =)? {p}',
     'new (?:<e> )?(?:annual |yearly |nominal )?(?:interest )?rate(?: is| of|:| will be)* {p}',
-    '(?:thereafter|after that|afterwards|after which|from then on|(?<!(?:loan|mortgage|credit|borrows?|borrowed|lends?|lent|finances?|financed|pays?|debt) )for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))[^.;⟨]{0,20}|(?<!(?:until|till|by|before) )then)(?: it| the rate| at| is| will be| becomes)* {p}',
+    '(?:thereafter|after that|afterwards|after which|from then on|(?<!(?:loan|mortgage|credit|borrows?|borrowed|lends?|lent|finances?|financed|pays?|debt) )for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))(?:[^.;⟨]|⟨[tn]\\d+⟩){0,20}|(?<!(?:until|till|by|before) )then)(?: it| the rate| at| is| will be| becomes)* {p}',
     'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',
     '{p} (?:thereafter|afterwards|after that|from then on)',
     '(?:after that|since then|thereafter|from then on|afterwards),? (?:it|he|she|they|the [a-z]+) (?:has |have |had )?(?:bears?|borne|bore|earns?|earned|pays?|paid|charges?|charged|credits?|credited|yields?|grows? at|grew at) {p}',

@@ -25,6 +25,7 @@ import { readPaidDownTo } from './paidDownTo.ts';
 import { readPaidFirst } from './paidFirst.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
+import { readRaisedFromStart } from './raisedFromStart.ts';
 import { readRateAtSum } from './rateAtSum.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readKeptEither } from './keptEither.ts';
@@ -80,6 +81,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readOtherOften,
   readSeveralSupposed,
   readRateAtSum,
+  readRaisedFromStart,
   readOtherPayment,
   readOtherRate,
   readToldPayment,

@@ -22,6 +22,7 @@ export const madeOf = pattern('{n} (?:<e> )?(?:@payment) of (?:an?|the|his|her|t
 const made = [
   madeOf,
   pattern('having (?:made|paid) {n}'),
+  pattern('{n} (?:of (?:them|these|the payments) )?(?:have|has|had) (?:already |just |now )?been (?:made|paid)'),
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following) (?:the |making |just |his |her |their )*payment (?:number |no )?{n}'),
   pattern('(?:after|with|following)(?: (?:the|making|just|his|her|their|its))* {o} (?:<e> )?(?:@payment)?'),

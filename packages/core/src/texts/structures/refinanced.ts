@@ -13,7 +13,7 @@ import { madeOf, momentAtHead, whatIsLeft, whatIsMade } from './momentTakenOver.
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|rewrites? (?:the (?:balance|loan|debt)|what)|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|takes? (?:out )?an? (?:new |other )?loan at ⟨p\d+⟩[^.?!]{0,24} to (?:pay off|repay|clear|replace)|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |rates? (?:have|has) (?:now |since |meanwhile )?(?:fallen|dropped|come down|sunk|risen) to(?= ⟨p\d+⟩[^?]*(?:remaining|rest of))|old (?:loan|lender|debt)|new (?:loan|lender|mortgage|bank)|(?:moves?|transfers?|takes?) what (?:she|he|they) (?:still )?owes? to |(?:second|another|other|rival|different|competing|cheaper) (?:(?:local|cheaper|nearby|online|larger|smaller) )?(?:lender|bank|credit union|building society|union|society|company|finance house|institution)|better terms|(?:offers|offered|(?:gets?|receives?|has) an offer of)(?= ⟨p\d+⟩[^.?!]{0,40} for (?:the (?:rest|remaining|remainder)|what is left))|switch(?:es|ed)? (?:to|lender|bank)|(?:bank|lender|society|union)(?: that)? (?:pays?|paid) (?:off )?what (?:she|he|they|it) (?:still )?owes?(?: off)?|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:(?:the rest|what is left) of (?:the|her|his|their|it)|the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
+  /(?:refinanc\w*|rewrites? (?:the (?:balance|loan|debt)|what)|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|takes? (?:out )?an? (?:new |other )?loan at ⟨p\d+⟩[^.?!]{0,24} to (?:pay off|repay|clear|replace)|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |rates? (?:have|has) (?:now |since |meanwhile )?(?:fallen|dropped|come down|sunk|risen) to(?= ⟨p\d+⟩[^?]*(?:remaining|rest of))|old (?:loan|lender|debt|terms|contract)|(?:lends?|lend|offers?|advances?) (?:him |her |them )?what is (?:still |then )?owed|new (?:loan|lender|mortgage|bank)|(?:moves?|transfers?|takes?) what (?:she|he|they) (?:still )?owes? to |(?:second|another|other|rival|different|competing|cheaper) (?:(?:local|cheaper|nearby|online|larger|smaller) )?(?:lender|bank|credit union|building society|union|society|company|finance house|institution)|better terms|(?:offers|offered|(?:gets?|receives?|has) an offer of)(?= ⟨p\d+⟩[^.?!]{0,40} for (?:the (?:rest|remaining|remainder)|what is left))|switch(?:es|ed)? (?:to|lender|bank)|(?:bank|lender|society|union)(?: that)? (?:pays?|paid) (?:off )?what (?:she|he|they|it) (?:still )?owes?(?: off)?|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:(?:the rest|what is left) of (?:the|her|his|their|it)|the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 /** The payment is asked before. */
 const hasAsked = ({ flat, questions }: Page, { start }: Span): boolean =>
   questions.some(
@@ -164,6 +164,8 @@ function regionOfSecond(page: Page): Span | undefined {
   if (!one || !told || rates.length !== 2) return undefined;
   // "If they refinance the balance at 4.68 % over 20 years, what is the new payment?"
   const asks = page.questions.find(({ unit }) => unit.start >= second.start && unit.start < told.end);
+  const behind = told.asks ? ifRefinanced.exec(told.text) : null;
+  if (behind) return { start: told.start + behind.index, end: told.end };
   const isIf = /^\W*(?:⟨l\d+⟩\W*)?(?:if|should|supposing|suppose|assuming|when)(?![a-z])/.test(told.text);
   if (told.asks && !(asks && isIf)) return undefined;
   const end = told.asks && asks ? asks.unit.start : withItsFee(page, told.end);
@@ -184,6 +186,10 @@ function withItsFee(page: Page, end: number): number {
   return isFee ? next.end : end;
 }
 
+/** "(e) the payment if the balance is then refinanced over 10 years at 6 %" */
+const ifRefinanced =
+  /(?<![a-z])(?:if|when|once) (?:the )?(?:balance|debt|loan|rest|remainder|it|what is (?:still )?owed) (?:is|were|was) (?:then )?refinanced/;
+
 function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const { asked } = question;
   if (asked === 'difference') return 'across';
@@ -194,6 +200,7 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
     asked === 'payment' &&
     (/(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said) ||
       /(?<![a-z])now pays?(?![a-z])/.test(said) ||
+      ifRefinanced.test(said) ||
       (/(?<![a-z])its payment\W*$/.test(said) && isOfNew(page, question)) ||
       (isOnly && /(?<![a-z])(?:will|would|must)(?![a-z])/.test(said) && !/before|until/.test(said)));
   const isAfter =

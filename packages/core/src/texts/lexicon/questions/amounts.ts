@@ -147,6 +147,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     16,
     'what is (?:a|the) (?:<t> )?(?:lease|annuity|contract|pension) worth at (?:its|the) (?:beginning|start|outset)',
+    '(?:what|how much) (?:is|would|will) (?:this|that|the|her|his|their) (?:pension|annuity|income|right|claim|contract|prize|legacy)(?: be)? worth(?: to (?:him|her|them))? (?:now|today)',
   ),
   cue(
     'amount',

@@ -45,6 +45,11 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'by how much (?:must|would|does|will|should) (?:each|the|her|his|their|every)(?: <e>)? (?:payment|instal?ment) (?:then )?(?:rise|grow|go up|increase|be raised)',
   ),
   cue('difference', 15, 'how much (?:more|less) is each of the (?:later|remaining|new|other|following) @payment'),
+  cue(
+    'choice',
+    14,
+    'which (?:one |way |offer |of them |of the two )?(?:needs|takes|requires|calls for|uses) (?:the )?(?:less|least|more|most) money',
+  ),
   cue('difference', 14, 'how much more would [^?]{2,60} have(?= (?:after|in|at|by))'),
   cue('difference', 14, 'the interest (?:that )?the (?:shorter|longer)(?: one| term| time| loan)? (?:saves|costs)'),
   cue(

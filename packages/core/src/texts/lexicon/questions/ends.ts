@@ -248,6 +248,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'how much (?:is|are|was|will|would|does|do|can|has|have) ~(?:have(?! been)(?! to)(?! paid)|there|in (?:the|it|his|her|their|this|that)|grow(?:n)? to|accumulated?|be (?:there|in|worth|available|saved)|left|saved|collected|amount to|together|built up|worth|expect|receive at|stand at)',
     'what (?:will|does|did|has|would|is|was) ~~?(?:have(?! to)|grow(?:n)? to|amount to|be worth|accumulate|become|come to after|in (?:the|it|her|his) (?:fund|account|pot)|there at|left|the (?:fund|account|pot)|the (?:final|future|accumulated|maturity) (?:value|amount|balance|sum)|it worth|worth (?:after|in|at|by|when)|stand at)',
     '(?:final|future|maturity|accumulated|closing|end|redemption) (?:value|amount|balance|sum)',
+    '(?:which|what) (?:single |one |lone )?(?:payment|sum|amount) (?:due |made |payable |paid )?(?:(?:in )?<t>(?: from (?:now|today)| hence)?|<t> later) (?:is|would be|will be|equals|has) (?:equivalent to|equal to|worth|the same value as|as good as)',
     'value of (?:the|her|his|their|its|this|that) (?:fund|account|investment|savings|plan|deposit|annuity|pot|bond)',
     'balance (?:in|of) (?:the|her|his|their|its) (?:fund|account|savings)',
     '(?:balloon|residual)(?: payment| value)?(?! of <)(?! is <)(?! (?:with (?:them|it)|included|counted))',
