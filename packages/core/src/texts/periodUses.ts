@@ -131,6 +131,12 @@ export function impliedFrequency(flat: string, told: readonly string[] = []): nu
   const isAsked = each !== null && isAskedOfEach(flat.slice(0, each.index));
   const unit = isAsked ? undefined : periodOfTerm(told[Number(each?.[1] ?? -1)]);
   if (unit !== undefined) return unit;
+  // "For how many months must he pay 190?"
+  const long =
+    /for how many (month|quarter|week|fortnight|year)s (?:must|does|will|should|can|do) [^?⟨]{1,30} (?:pay|save|deposit|draw|withdraw|put (?:in|away|aside)) ⟨m/.exec(
+      flat,
+    );
+  if (long) return perYearOf[long[1]!];
   // "for 48 months, on the first of each"
   const behind = /⟨t(\d+)⟩,? (?:at|on) the (?:end|beginning|start|first|last) of each(?=[.,;? ])(?! ⟨| of)/.exec(flat);
   const term = periodOfTerm(told[Number(behind?.[1] ?? -1)]);

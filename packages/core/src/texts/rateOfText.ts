@@ -146,7 +146,7 @@ function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undef
     );
   const isInterest = /interest (?:of|at) $/.test(flat.slice(Math.max(0, start - 14), start));
   const ofBalance =
-    /^ of (?:the|its|his|her|what is) (?:[a-z]+ )?(?:balance|debt|owed|outstanding)(?: is (?:added|charged))? ⟨[ea](\d+)⟩/.exec(
+    /^ of (?:the|its|his|her|what is) (?:[a-z]+ )?(?:balance|debt|owed|outstanding|sum)(?: is (?:added|charged)| (?:is )?(?:then )?added)? ⟨[ea](\d+)⟩/.exec(
       flat.slice(end),
     );
   const isAdding = /adds? $/.test(flat.slice(Math.max(0, start - 6), start));

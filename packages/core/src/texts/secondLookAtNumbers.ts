@@ -25,6 +25,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...shareOfRate(page),
   ...lastsAsOneSum(page, draft),
   ...oneSumAsPayments(page, draft),
+  ...fewFound(draft, asks),
   ...stageUnread(page, draft),
 ];
 
@@ -123,6 +124,17 @@ const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
       ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
       : [];
   });
+
+/** "A deposit of 4,000 is to become 5,500", read as one each month: two of them would do. */
+const fewFound = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(({ quantity, plan, answers }) => {
+    const of = plans[plan ?? 0];
+    const count = (answers[0] ?? Infinity) * (quantity === 'years' ? (of?.paymentsPerYear ?? 1) : 1);
+    const isSought = (quantity === 'payments' || quantity === 'years') && of?.unknown === 'payments';
+    return isSought && of?.kind !== 'lump-sum' && of?.changes.length === 0 && count < 2;
+  })
+    ? [doubt('payments', 'Fewer than two payments are found: is it one sum?')]
+    : [];
 
 /** A rate found of more than 80 % a year. */
 const rateTooHigh = (asks: readonly ReadAsk[]): ReadDoubt[] =>

@@ -146,7 +146,7 @@ function hasPayments(told: Page, scope: Scope, within: readonly number[], asked:
   )
     return true;
   if (
-    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular|lower|higher|smaller|larger) payment|repaid (?:at|on) |pays? at the (?:end|beginning|start) of the (?:week|month|quarter|half-year|year)|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|payment (?:is |be |will be )?(?:lower|higher|smaller|larger|less)|paying it (?:off|back) (?:in|over) (?=⟨)|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
+    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular|lower|higher|smaller|larger) payment|repaid (?:at|on) |pays? at the (?:end|beginning|start) of the (?:week|month|quarter|half-year|year)|instal?lments|withdrawals|rentals|repayments|pay ⟨m\d+⟩, the first|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|payment (?:is |be |will be )?(?:lower|higher|smaller|larger|less)|paying it (?:off|back) (?:in|over) (?=⟨)|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
       page.flat,
     )
   )

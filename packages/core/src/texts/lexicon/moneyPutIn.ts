@@ -4,6 +4,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPutInCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    12,
+    'for how (?:many (?:months|years|quarters|weeks|payments)|long) (?:must|does|will|should|can|do) ~(?:pay|save|deposit|draw|withdraw|put (?:in|away|aside)) {m}',
+    '(?:pays?|paying|paid|deposits?|saves?) {m},? the first (?:one |of them )?(?:an?|one|in|⟨t)',
+  ),
+  cue('amount', 12, 'must (?:an?|the|this|her|his) deposit of {m} (?:lie|wait|stay|remain|stand|rest|grow)'),
   cue('amount', 11, '(?:has|have|had) {m} to live (?:on|off)'),
   cue('amount', 12, 'repayment of {m} (?:by|with|in)'),
   cue(

@@ -239,12 +239,12 @@ export const rateCues: readonly Cue<WordRole>[] = [
     'deposits?(?: of|:| is| was| paid)* {p}',
     '(?:pays?|paid|puts?|hands? over|gives?|finds?|contributes?)(?: off)? {p} (?:of|down|@now|as|in cash|and (?:finances|borrows))',
     '{p} (?:of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|bill) )?(?:is |are |was )?(?:paid |due |payable )?(?:down|at once|up ?front|on signing|immediately|in cash|straight away|on delivery|on the spot)',
-    '{p} of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|bill|sum) (?:is|as|at|down|in|up)',
+    '{p} of (?:the|its|that|this) (?:(?!unpaid|remaining|outstanding)[a-z]+ )?(?:price|cost|bill|sum) (?:is|as|at|down|in|up)',
   ),
   cue(
     'downPaymentRate',
     6,
-    '{p} of (?:the|its|that|this|it|which)(?! (?:balance|debt|sum|outstanding))(?: [a-z]+)? ?(?:price|cost|value|bill)?',
+    '{p} of (?:the|its|that|this|it|which)(?! (?:unpaid |remaining |still )*(?:balance|debt|sum|outstanding))(?: [a-z]+)? ?(?:price|cost|value|bill)?',
   ),
   cue(
     'financedRate',

@@ -82,7 +82,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'first [a-z ]{0,30}(?:when|as soon as|on the day|the day) the (?:loan|contract|agreement|sale|lease|money|deal|credit|goods) (?:is|was|are|were|has been) (?:granted|made|signed|paid out|taken out|given|concluded|closed|delivered|lent)',
     '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',
     '(?:beginning|start)[ -]of[ -](?:the[ -])?@period(?! ⟨n)',
-    '(?:plus|and|together with) the first (?:of ⟨n\\d+⟩|⟨e\\d+⟩|rental|payment|instal?lment)[^.;?!]{0,60} (?:on signing|at signing|on delivery|at once|today|now|down|is signed|is delivered)',
+    '(?:plus|and|together with) the first (?:of ⟨n\\d+⟩|⟨e\\d+⟩|rental|payment|instal?lment)[^.;?!]{0,60} (?:on signing|at signing|on delivery|at once|(?<!from )(?:today|now)|down|is signed|is delivered)',
     `${first},? (?:today|now|immediately|at once|(?:at|on) (?:the )?signing|straight ?away|right away|(?:on|at|with) (?:the )?delivery|on the first day(?! of)|when (?:it|the [a-z]+) (?:is|was) (?:signed|delivered|handed over|bought)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on arrival|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
     `${first},? when (?:the|it|she|he|they|you)[^.;?!⟨]{0,30} (?:is|are|was|were) (?:collected|delivered|handed over|fetched|picked up|signed|installed)`,
     '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|(?:right |just )?now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',

@@ -6,7 +6,6 @@ import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue('amount', 10, '^what was it(?: (?:originally|at first|at the start|before))?(?= ?\\?)'),
-  cue('amount', 11, 'how much must be paid(?= (?:today|now|at once)| if <p>)'),
   cue('amount', 10, '^(?:the )?(?:loan|mortgage)(?= ?[.;?])'),
   cue(
     'amount',

@@ -28,4 +28,11 @@ export const pricesAsked: readonly Cue<Asked>[] = [
     16,
     '(?:what is|find|calculate|compute|determine) the present (?:value|worth) of (?:the|these|those|her|his|its|their|all) (?!remaining|rest|outstanding|unpaid|other)[a-z]+',
   ),
+  cue('amount', 10, 'in today.s (?:money|terms),? '),
+  cue(
+    'amount',
+    15,
+    '(?:what|how much) (?:is|are|would) (?:an?|the|this) [a-z ]{2,20}of <m>,? (?:payable|due|that falls due|paid|received|to be (?:paid|received)) (?:in|after) <t>,? worth',
+  ),
+  cue('amount', 11, 'how much must be paid(?= (?:today|now|at once)| if <p>)'),
 ];
