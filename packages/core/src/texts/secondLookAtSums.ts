@@ -4,6 +4,7 @@ import { doubt, notUnderstood, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { ReadDoubt, Role } from './reading.ts';
+import { yearsOf } from './tokens.ts';
 
 const once: ReadonlySet<Role> = new Set<Role>(['amount', 'price', 'finalAmount']);
 const paidEach: ReadonlySet<string> = new Set(['payment', 'newPayment', 'paymentRise']);
@@ -55,8 +56,26 @@ const countedFromStart = (page: Page, { asks, plans }: DraftReading): ReadDoubt[
       : [];
   });
 
+/** "What has she after a further five years?", counted from the start. */
+const furtherFromStart = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ plan, place, args }) => {
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit;
+    const perYear = plans[plan ?? 0]?.paymentsPerYear ?? NaN;
+    const isFurther = page.tokens.some(({ form, start }, at) => {
+      const own = page.places[at]!;
+      const isHere = form === 'time' && unit && own.start >= unit.start && own.start < unit.end;
+      return (
+        isHere &&
+        /(?<![a-z])(?:further|another) \S*$/.test(page.text.slice(0, start)) &&
+        Math.abs((args?.k ?? NaN) - yearsOf(page, at) * perYear) < 1e-9
+      );
+    });
+    return unit && isFurther ? [notUnderstood(page, unit)] : [];
+  });
+
 /** What is paid once, what each time, and from when on something is counted. */
 export const sumsInDoubt = (page: Page, draft: DraftReading): ReadDoubt[] => [
   ...paidAsOften(page, draft),
   ...countedFromStart(page, draft),
+  ...furtherFromStart(page, draft),
 ];

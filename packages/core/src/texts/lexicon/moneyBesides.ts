@@ -31,5 +31,10 @@ export const moneyBesidesCues: readonly Cue<WordRole>[] = [
     13,
     '{m} (?:is|are|was|were) paid (?:on top of|over and above|in addition to|besides) (?:each|every|the) (?:<e>(?:-end)? )?@payment(?! of)',
   ),
+  cue(
+    'paymentRise',
+    12,
+    '(?:payments?|deposits?|instal?ments?|contributions) (?:then )?(?:rises?|rose|goes up|go up|went up|increases?|increased|(?:is|are|was|were) (?:raised|increased)) by {m}',
+  ),
   cue('paymentRise', 13, '{m} (?:is|are|was|were) added to (?:each|every|<e>(?:-end)?) (?:<e>(?:-end)? )?@payment'),
 ];

@@ -8,6 +8,8 @@ export const moneyLeftCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     '(?:owes?|owed|must pay|has to pay|is to pay) (?:an?|one) (?:single )?(?:payment|sum|amount|bill|note) of {m} (?:due |payable )?in <t>',
+    '(?:after|in|at the end of) <t>,? it (?:is|will be) (?:still )?(?:worth|valued at) {m}',
+    '(?:repays?|paid|pays?|repaid) <m> (?:at the (?:end|beginning|start) of <e>|<[ea]>)[^.?!]{0,40}[;,.] (?:(?:and|but) )?(?:at that time|then|at the end(?: of (?:that|this) time)?|after that|after which) (?:he|she|they) (?:still )?(?:owes?|owed) {m}',
     'premium of <m>[^?!]{0,120} (?:receives?|gets?|is paid|are paid) {m}',
     '(?:final |last |closing )?optional (?:final |last |closing |single )?(?:payment|sum|amount|instal?ment|purchase payment) of {m}',
   ),

@@ -29,6 +29,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue('ignored', 14, '(?:daily|⟨e\\d+⟩),? \\((?:on )?(?:a |an? )?{t} (?:<a>|to the year|in the year)\\)'),
   cue('interval', 12, '(?:<[ea]>|<m>) from {t} on(?:wards?)?'),
   cue(
+    'ignored',
+    13,
+    '(?:which|what) of (?:the |these )?{n} (?:deposits|payments|investments|sums|accounts|offers|loans|plans)',
+  ),
+  cue(
     'duration',
     12,
     '(?:bill|debt|note|invoice|sum|amount|tax) of <m>,? (?:that |which )?(?:falls? due|is due|due|payable|is payable|must be paid) {t} later',

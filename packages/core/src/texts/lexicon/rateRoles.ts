@@ -156,7 +156,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     'finalAmountRate',
     12,
     '{p} of (?:its|the) (?:price|value|cost) as (?:the|a|its) (?:residual|balloon)',
-    '(?:balloon|residual)(?: payment| value)?(?: is| of|:| at)* {p}',
+    '(?:balloon|residual)(?: payment| value)?(?: is| of|:| at| equal to| amounting to)* {p}',
   ),
   cue(
     'financedRate',

@@ -14,6 +14,11 @@ export const tellingParts: readonly TellingWords[] = [
     '(?:nothing|no payments?) (?:is |are )?(?:paid|made|due) in (?:january|february|march|april|may|june|july|august|september|october|november|december)',
     () => false,
   ),
+  telling(
+    'a share of what somebody earns',
+    '<p> of (?:his|her|their|my|our|the|its) (?:<e> |[a-z]+ )?(?:salary|wages?|income|pay|earnings|turnover|takings|profits?|pension)(?! (?:fund|plan|pot|account))',
+    () => false,
+  ),
   telling('a penalty', '(?:penalty|surcharge|indemnity) of <[pm]>', has('fees')),
   telling(
     'a part that is repaid',

@@ -19,7 +19,7 @@ import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Across } from './severalPlans.ts';
 
 const later =
-  /deferred (?:for|by) ⟨t(\d+)⟩|(?:starting|beginning|commencing|starts?|begins?|(?:the )?first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?])|on (?:his|her|their|the [a-z]+'s) ⟨t(\d+)⟩(?=[.,;?])|(?:at the end of |in )?the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
+  /from (?:his|her|their|its) ⟨t(\d+)⟩ on(?= )|deferred (?:for|by) ⟨t(\d+)⟩|(?:starting|beginning|commencing|starts?|begins?|(?:the )?first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?])|on (?:his|her|their|its|the [a-z]+'s) ⟨t(\d+)⟩(?=[.,;?])|(?:at the end of |in )?the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
 
 /** "… so that, after three years, 500 can be drawn each month": then the first of their periods begins. */
 const drawnAfter =

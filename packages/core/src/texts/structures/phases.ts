@@ -170,7 +170,7 @@ function meantIn(page: Page, each: Owned, order: readonly [Phase, Phase]): Owned
 /** "… until she is 65. … until she is 80": how long is drawn, where three ages are told; and what tells its end. */
 function drawnByAge(page: Page): { readonly years: number; readonly tokens: readonly number[] } | undefined {
   if (
-    !/(?<![a-z])(?:withdraw|draw|spend|pension|tak(?:e|es|ing) out|liv(?:e|es|ing) (?:on|off)|from ⟨n\d+⟩ (?:to|until) ⟨n\d+⟩ [^.?!⟨]{0,30}(?:wants?|needs?|receives?) ⟨m)/.test(
+    !/(?<![a-z])(?:withdraw|draw|spend|pension|tak(?:e|es|ing) (?:out|an? (?:level|equal|fixed|steady|regular|constant) sum|the same)|liv(?:e|es|ing) (?:on|off)|from ⟨n\d+⟩ (?:to|until) ⟨n\d+⟩ [^.?!⟨]{0,30}(?:wants?|needs?|receives?) ⟨m)/.test(
       page.flat,
     )
   )

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue('balance', 12, '(?:^|[.;?)] )(?:the )?(?:rest|remainder) (?:owed |left )?after (?:<t>|the <o>|payment <n>)'),
   cue(
     'balance',
     13,

@@ -31,6 +31,11 @@ export const pricesAsked: readonly Cue<Asked>[] = [
   cue('amount', 10, 'in today.s (?:money|terms),? '),
   cue(
     'amount',
+    16,
+    '(?:what|which) (?:principal|sum|amount|capital|deposit),? (?:left|lying|put|invested|deposited|placed|lent)(?:[^?⟨]|⟨[tpea]\\d+⟩){0,70} (?:grows?|amounts?|accumulates?|becomes?|rises?|increases?|turns?|swells?) (?:in)?to <m>',
+  ),
+  cue(
+    'amount',
     15,
     '(?:what|how much) (?:is|are|would) (?:an?|the|this) [a-z ]{2,20}of <m>,? (?:payable|due|that falls due|paid|received|to be (?:paid|received)) (?:in|after) <t>,? worth',
   ),

@@ -122,6 +122,11 @@ export const ratesAsked: readonly Cue<Asked>[] = [
   cue('nominalRate', 13, '(?:what|which) (?:is|was) the (?:annual |yearly |<e> |<a> )?interest rate ?\\?'),
   cue('flatRate', 15, '^(?:and )?(?:the )?flat rate(?=,|;|$| and )'),
   cue(
+    'nominalRate',
+    15,
+    '(?:advertise|quote|state|charge|offer|ask)(?: for)? (?:as )?(?:its|an?|the|her|his) nominal (?:<[ea]> )?rate',
+  ),
+  cue(
     'flatRate',
     11,
     'flat (?:annual |yearly |<e> |<a> )?(?:interest )?rate',

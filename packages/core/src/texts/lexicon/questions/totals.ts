@@ -236,7 +236,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:cost|costs)(?: [a-z]+){0,4} (?:in all|in total|altogether|all told)',
     '(?:everything|all) (?:that )?(?:is |was |he |she |they |it |you )(?:pays?|paid|hands? over)',
     'everything (?:pays?|paid)',
-    'how much (?:was|is|has been|will have been|were) (?:paid in|put in|deposited|contributed|paid out|drawn|withdrawn)(?! (?:each|every|<ea>|per|at))',
+    '(?:how much|what) (?:was|is|has been|will have been|were) (?:paid in|put in|deposited|contributed|paid out|drawn|withdrawn)(?! (?:each|every|<ea>|per|at|(?:the |that |this )?@year|month|the <o>))',
     'sum of (?:all )?(?:the )?(?:payments|instal?lments|deposits|rentals)',
     'total (?:of|of all|of the) (?:payments|instal?lments|deposits|rentals|withdrawals)',
     'total(?: sum)? (?:to )?(?:repay|paid back|pay)',
