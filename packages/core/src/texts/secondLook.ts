@@ -272,23 +272,29 @@ function planUnasked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDou
 }
 
 /** "If she waits until she is 40 to begin": an age in a question that nothing takes. */
-function ageLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
+function ageLost(page: Page, { roles, plans }: DraftReading): ReadDoubt[] {
   const found = [
     ...page.flat.matchAll(
-      /(?:he|she|they) (?:is|are|turns?|reach(?:es)?) ⟨n(\d+)⟩(?! (?:⟨e|payments|months|years)|,? ⟨t\d+⟩ (?:from (?:now|today)|hence|later))/g,
+      /(?:(?:he|she|they) (?:is|are|turns?|reach(?:es)?)|(?<=(?:what|how)(?![a-z])[^?]*) at) ⟨n(\d+)⟩(?! (?:⟨e|payments|months|years)|,? ⟨t\d+⟩ (?:from (?:now|today)|hence|later))/g,
     ),
   ];
   // "From 25 to 60 …. What is there on the day she is 60?" says again what is told.
   const isTold = (at: number): boolean =>
     isBirthdayTold(page, page.tokens[at]!.value) ||
+    page.tokens.some((each, other) => other !== at && roles.has(other) && each.value === page.tokens[at]!.value) ||
     page.tokens.some(
       ({ form, start, end }, other) =>
         other < at &&
         form === 'time' &&
         new RegExp(`(?<!\\d)${page.tokens[at]!.value}(?!\\d)`).test(page.text.slice(start, end)),
     );
+  // Of one plan after another the age is the end of both.
   const lost = found.find(
-    ([, at]) => !roles.has(Number(at)) && !isTold(Number(at)) && sentenceAt(page, page.places[Number(at)]!)?.asks,
+    ([words, at]) =>
+      (plans.length === 1 || !/^\W*at /.test(words)) &&
+      !roles.has(Number(at)) &&
+      !isTold(Number(at)) &&
+      sentenceAt(page, page.places[Number(at)]!)?.asks,
   );
   return lost ? [lookedAtByNothing(quoteOfToken(page, Number(lost[1])), 'text')] : [];
 }

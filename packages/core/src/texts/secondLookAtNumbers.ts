@@ -26,6 +26,7 @@ export const numbersDoubted = (page: Page, draft: DraftReading, asks: readonly R
   ...lastsAsOneSum(page, draft),
   ...oneSumAsPayments(page, draft),
   ...fewFound(draft, asks),
+  ...shareOfNothing(page, draft),
   ...stageUnread(page, draft),
 ];
 
@@ -135,6 +136,16 @@ const fewFound = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[
   })
     ? [doubt('payments', 'Fewer than two payments are found: is it one sum?')]
     : [];
+
+/** "Her pay of 3,000 allows a payment of 20 % of it": a share of a price, where there is none. */
+const shareOfNothing = (page: Page, { plans, roles, asks }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role }]) =>
+    role === 'downPaymentRate' &&
+    plans.every(({ price }) => price === undefined) &&
+    asks.every(({ quantity }) => quantity !== 'price' && quantity !== 'downPayment')
+      ? [lookedAtByNothing(quoteOfToken(page, token), 'text')]
+      : [],
+  );
 
 /** A rate found of more than 80 % a year. */
 const rateTooHigh = (asks: readonly ReadAsk[]): ReadDoubt[] =>

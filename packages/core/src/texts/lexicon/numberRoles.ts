@@ -36,7 +36,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'duration',
     12,
-    '(?:bill|debt|note|invoice|sum|amount|tax) of <m>,? (?:that |which )?(?:falls? due|is due|due|payable|is payable|must be paid) {t} later',
+    '(?:bill|debt|note|invoice|sum|amount|tax) of <m>,? (?:that |which )?(?:falls? due|is due|due|payable|is payable|must be paid) {t} later(?! than)',
   ),
   cue('ignored', 13, '\\({n} (?:<e> )?@payment (?:made|paid|later|have been made|are made)\\)'),
   cue(

@@ -20,7 +20,7 @@ const leavesIt =
   /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total)|what (?:she|he|they) (?:has|have)|everything|all of it)(?![a-z])/;
 /** Where deposits were made before, they end. */
 const leftAlone =
-  /untouched|without|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?|(?<![a-z])lies(?![a-z])|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stop(?:s|ped)?|(?:moves?|transfers?) (?:it|the|everything)(?![a-z])/;
+  /untouched|without|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?(?![a-z])|(?<![a-z])lies(?![a-z])|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stop(?:s|ped)?|(?:moves?|transfers?) (?:it|the|everything)(?![a-z])/;
 const pays = /⟨m\d+⟩|⟨e\d+⟩ (?:payments?|withdrawals?|deposits?)|withdraw|draws?(?![a-z])/;
 const owes =
   /loan|mortgage|borrow|debt|lend|repa(?:y|id)|instal|withdraw|retire|pension(?! (?:account|fund|plan|pot|scheme|savings))|annuity/;
