@@ -36,6 +36,26 @@ const askedBack: readonly (readonly [text: string, says: RegExp])[] = [
     /What is \$9,500\?/,
   ],
   [
+    'A fund of £4,000 earns an effective 5% a year. What effective rate does it earn, and what is in it after three years?',
+    /to say the interest rate, and to ask for it/,
+  ],
+  [
+    'For the next six years Ada saves £100 at the end of each month at 3% compounded monthly; over the last two the account is closed. What has she after four years?',
+    /What is two\?/,
+  ],
+  [
+    'Lena puts 5% of her salary of €4,200 a month aside, at the end of every month, at 3.6% compounded monthly. What has she after twelve years?',
+    /a share of what somebody earns/,
+  ],
+  [
+    'Kilian saves £300 at the end of each quarter. He has saved for five years when the rate goes up from 3.2% to 4% (both compounded quarterly). What does he have after a further five years?',
+    /What does this ask/,
+  ],
+  [
+    'From age 40 to 65 she saves £200 at the end of each month at 5% compounded monthly. From 65 to 70 she leaves it there. What has she at 70?',
+    /What is 70\?/,
+  ],
+  [
     'When Finn was born, his aunt placed £2,000 in a fund at 5% effective. On each birthday from the 1st to the 17th his father adds £400. What is in the fund on his 18th birthday?',
     /What is 1st\?/,
   ],

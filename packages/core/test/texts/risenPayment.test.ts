@@ -33,3 +33,20 @@ describe('a rise on a payment that is told', () => {
     expect(saved.filter((each) => Math.abs(each - 241.5) > 0.2)).toEqual([]);
   });
 });
+
+describe('a higher payment that a later question supposes', () => {
+  const { plans, asks, doubts } = readProblem(
+    'A 25-year mortgage of £210,000 has a rate of 4.44% compounded monthly. (a) What is the month-end payment? (b) How much is owed after 10 years? (c) How long would the loan take if £200 more were paid each month from the start?',
+  );
+  const i = 0.0444 / 12;
+  const payment = (210000 * i) / (1 - (1 + i) ** -300);
+
+  it('leaves what is asked before it as it is', () => {
+    expect(doubts).toEqual([]);
+    expect(plans).toHaveLength(2);
+    const [first, owed, long] = asks;
+    expect(first?.answers.every((each) => Math.abs(each - payment) < 0.01)).toBe(true);
+    expect(owed?.answers[0]).toBeCloseTo((payment * (1 - (1 + i) ** -180)) / i, 4);
+    expect(long?.answers[0]).toBeCloseTo(-Math.log(1 - (210000 * i) / (payment + 200)) / Math.log(1 + i), 6);
+  });
+});
