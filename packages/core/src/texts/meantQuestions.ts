@@ -70,6 +70,13 @@ const isOfInterest = (page: Page, each: Question, words: string): boolean =>
   ((each.asked === 'totalPaid' && /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)) ||
     ((each.asked === 'amount' || each.asked === 'finalAmount') && /^\W*how much is it\W*$/.test(words)));
 
+/** "What did he pay at first, and what does he pay now?", of a rate that has changed. */
+const isPaidNow = (page: Page, each: Question, words: string): boolean =>
+  (each.asked === 'amount' || each.asked === 'payment') &&
+  /^\W*(?:and )?(?:what|how much) (?:does|must|will) (?:he|she|they) pay now\W*$/.test(words) &&
+  page.questions.some(({ asked, start }) => asked === 'payment' && start < each.start) &&
+  changesOfText(page).some(({ kind }) => kind === 'rate');
+
 /** What a question asks by what is told before it. */
 function heardByTold(page: Page, each: Question, words: string, isOften: boolean): Question['asked'] | undefined {
   // "A legacy was put away eight years ago. What is it worth now?"
@@ -99,6 +106,7 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
     );
   if (isThen && changesOfText(page).some(({ kind, token }) => kind !== 'new payment' && isBefore(page, token, each)))
     return 'newPayment';
+  if (isPaidNow(page, each, words)) return 'newPayment';
   // "… and has the payment recalculated. How large was it, how large is it now?"
   const ofPayment =
     /^\W*(?:and )?how (?:large|big|high|much) (?:was|is|will) it(?: be)?( now| then| afterwards)?\W*$/.exec(words);

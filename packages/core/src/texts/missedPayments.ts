@@ -14,6 +14,9 @@ const missedOf = new RegExp(`of which (?:numbers? )?${someOfThem},? ${ofPayments
 
 const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
 
+/** "The 13th, 14th and 15th are left out": of the payments told before. */
+const missedOnes = new RegExp(`(?<=payments[^?]*)the ${someOfThem.replace('⟨[no]', '⟨o')},? ${ofPayments}`);
+
 const noneMade = new RegExp(
   `no payments? (?:are|were|is|was) (?:made|due|paid) (?:in|for|during) (?:months?|payments?) ${someOfThem}`,
 );
@@ -59,6 +62,7 @@ export function missedPayments(page: Page): ChangeRead[] {
     leftOut.exec(page.flat) ??
     missedNamed.exec(page.flat) ??
     missedThen.exec(page.flat) ??
+    missedOnes.exec(page.flat) ??
     missedMonths.exec(page.flat) ??
     noneMade.exec(page.flat) ??
     monthsWithout.exec(page.flat) ??

@@ -65,7 +65,7 @@ export function readTerms(
   const rate = readRate(page, scope, ownRates, asked);
   const frequency = frequencyOfText(page, scope, kind, rate);
   const money = moneyOf(page, within, kind, openRoles(asked, kind, hasGoal(page, within)));
-  const timing = timingOf(page, scope);
+  const timing = timingOf(page, scope, frequency.paymentsPerYear);
   const times = within.filter((at) => tokenAt(page, at).form === 'time' && isTerm(page, at));
   return {
     kind,
@@ -253,7 +253,7 @@ function periodPaid(page: Page, question: string): number[] {
   return found && !/rate|per ?cent|interest/.test(found[0]) ? [tokenAt(page, Number(found[1])).value] : [];
 }
 
-function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash'> {
+function timingOf(page: Page, scope: Scope, perYear: number): Pick<Terms, 'timing' | 'timingClash'> {
   // Of marks that overlap the longer counts.
   const signs = page.timings
     .filter(scope)
@@ -266,8 +266,10 @@ function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash
   const counted = instead.length > 0 ? instead : signs;
   const begins = counted.filter(({ says }) => says === 'beginning').length;
   const ends = counted.filter(({ says }) => says === 'end').length;
-  if (begins === 0 && ends === 0)
-    return { timing: agesOf(page)?.isAskedLater ? 'beginning' : undefined, timingClash: false };
+  if (begins === 0 && ends === 0) {
+    const isYearLater = perYear === 1 && agesOf(page)?.isAskedLater === true;
+    return { timing: isYearLater ? 'beginning' : undefined, timingClash: false };
+  }
   // "One month after the last deposit" is a beginning told from the end.
   return {
     timing: begins >= ends && begins > 0 ? 'beginning' : 'end',

@@ -21,5 +21,9 @@ export const depositsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|how much) (?:would|do|does|will) (?:you|one|he|she|they|i|we|the [a-z]+) (?:have to|need to) (?:save|pay in|put aside|set aside|deposit|pay|repay|put in|put away) (?:<e>|each|every|at the (?:end|beginning|start))',
   ),
-  cue('payment', 11, 'how much (?:does|can|could|will|may) (?:he|she|they) (?:take|draw|withdraw)(?: out)?(?= ?\\?)'),
+  cue(
+    'payment',
+    11,
+    '(?:what|how much) (?:does|can|could|will|may) (?:he|she|they) (?:take|draw|withdraw)(?: out)?(?= ?[?,])',
+  ),
 ];

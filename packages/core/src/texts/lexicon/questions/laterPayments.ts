@@ -47,6 +47,7 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
     13,
     '(?<=since then[^?]*)what (?:is|are) (?:the|her|his|their|its) (?:<e> )?@payment now(?= ?[?,])',
   ),
+  cue('newPayment', 20),
   cue('newPayment', 13, '(?<=before[^?]*)what is (?:the|her|his|their) (?:<e> )?@payment now(?= ?[?,])'),
   cue('lastPayment', 14, '^that (?:final|last|smaller)(?: smaller)? (?:@payment|one)'),
   cue('lastPayment', 14, '(?:what|how much) is left (?:over )?for (?:one|a|the) (?:last|final)'),

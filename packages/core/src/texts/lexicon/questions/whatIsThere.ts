@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const whatIsThereAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    19,
+    '(?:what|how much) (?:must|has to|is to|will have to) be paid (?:in the end|then|at the end|finally) (?:in addition to|besides|on top of|beyond|over and above) (?:the|that) (?:<o> |last |final )?@payment',
+  ),
   cue('amount', 10, '^what is (?:needed|required|necessary)(?= ?\\?)'),
   cue('balance', 14, '(?:what|how much) is (?:the|her|his) (?:annuity|fund|contract|pension) still worth'),
   cue(

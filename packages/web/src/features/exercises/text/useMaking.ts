@@ -61,13 +61,15 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
           ?.id;
       const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
       if (same.length > 0) setProblem(saidOfSame(same.length, ready.length));
-      const there = new Map(same.map(({ place, id }) => [ready[place]!.at, id]));
-      onChange(madeOf(new Map([...ids, ...there])));
+      const made = new Map([...ids, ...same.map(({ place, id }) => [ready[place]!.at, id] as const)]);
+      onChange(madeOf(made));
       const kept = taken.map(({ id }) => id);
       if (kept.length > 0)
         showUndo(many(kept.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
           for (const id of kept) await remove.mutateAsync(id);
-          onChange(madeOf(new Map([...ids.keys()].filter((at) => !there.has(at)).map((at) => [at, undefined]))));
+          // What was in the library before stays known.
+          const gone = [...made].filter(([, id]) => id !== undefined && kept.includes(id));
+          onChange(madeOf(new Map(gone.map(([at]) => [at, undefined]))));
         });
       return kept;
     } catch (error) {
