@@ -61,14 +61,14 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
           ?.id;
       const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
       if (same.length > 0) setProblem(saidOfSame(same.length, ready.length));
-      const made = new Map([...ids, ...same.map(({ place, id }) => [ready[place]!.at, id] as const)]);
-      onChange(madeOf(made));
+      const known = new Map([...ids, ...same.map(({ place, id }) => [ready[place]!.at, id] as const)]);
+      onChange(madeOf(known));
       const kept = taken.map(({ id }) => id);
       if (kept.length > 0)
         showUndo(many(kept.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
           for (const id of kept) await remove.mutateAsync(id);
           // What was in the library before stays known.
-          const gone = [...made].filter(([, id]) => id !== undefined && kept.includes(id));
+          const gone = [...known].filter(([, id]) => id !== undefined && kept.includes(id));
           onChange(madeOf(new Map(gone.map(([at]) => [at, undefined]))));
         });
       return kept;
