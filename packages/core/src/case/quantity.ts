@@ -139,6 +139,8 @@ export interface QuantityRecord {
   readonly closedForm: (inputs: Inputs, asked: AskedCase) => readonly number[];
   /** Its closed form holds whatever changes on the way: it rests on the inputs alone. For all else the table is run. */
   readonly onInputsAlone?: true;
+  /** Other counts that are right too, in the same unit: a last payment of next to nothing need not count as one. */
+  readonly counted?: (asked: AskedCase) => readonly number[];
   /** In words, with its arguments. */
   readonly words: (ask: AskInWords) => string;
 }

@@ -29,6 +29,7 @@ export const conventionIds = [
   'payments-times-payment',
   'last-as-others',
   'payment-rounded-up',
+  'rest-with-last',
   'earlier-kept',
   'earlier-as-written',
 ] as const;
@@ -44,6 +45,7 @@ export const conventionNames: Readonly<Record<ConventionId, string>> = {
   'payments-times-payment': 'payments × payment',
   'last-as-others': 'the last row like the others',
   'payment-rounded-up': 'the payment rounded up to the cent',
+  'rest-with-last': 'a few cents paid with the payment before',
   'earlier-kept': 'earlier answers with all their digits',
   'earlier-as-written': 'earlier answers as they are written',
 };
@@ -242,7 +244,11 @@ function addFamily(
 }
 
 function addClosed(found: Family, keyed: Result<KeyedPart>): void {
-  if (keyed.ok) for (const { id, exact } of closedNumbers(keyed.value)) found.add(id, exact);
+  if (!keyed.ok) return;
+  for (const { id, exact } of closedNumbers(keyed.value)) found.add(id, exact);
+  const { table, question } = keyed.value;
+  const counted = table || !question ? [] : (quantities[question.ask.quantity].counted?.(question) ?? []);
+  for (const exact of counted) found.add('rest-with-last', exact);
 }
 
 interface Closed {

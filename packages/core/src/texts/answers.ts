@@ -1,5 +1,6 @@
 /** Every right number of a question: the plan solved and run under each rounding that is used. */
 
+import { NEAR_WHOLE } from '../annuity/sayCount.ts';
 import { kindOf } from '../case/kinds.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { centRounding, exactRounding, type TableRounding } from '../table/plan.ts';
@@ -132,12 +133,21 @@ function comparedOf(solved: SolvedPlans, plan: number | null, of: ReadQuantity, 
   const from = stated && compared === 'asStated' ? withoutChanges(stated) : stated;
   if (!from) return [];
   if (of === 'payments' || of === 'years') {
-    // A payment that stays though the rate rises clears later than the table's last row.
-    const [, whole] = compared === 'withChanges' ? ofPlan(from, 'payments') : [];
-    const count = whole ?? from.solved.table.count;
-    return [of === 'years' ? count / from.plan.paymentsPerYear : count];
+    return wholeCounts(from, compared).map((count) => (of === 'years' ? count / from.plan.paymentsPerYear : count));
   }
   return compared === 'withChanges' ? ofPlan(from, of).slice(0, 1) : ofPlan(from, of);
+}
+
+/** Whole payments; a last one of next to nothing counts, or does not. */
+function wholeCounts(from: SolvedPlan, compared: 'asStated' | 'withChanges'): number[] {
+  const { table, unknown, exact } = from.solved;
+  const counts = (first: number, part: number): number[] => [
+    ...new Set([first, Math.ceil(part - NEAR_WHOLE), Math.ceil(part - 1e-9)]),
+  ];
+  if (compared === 'asStated') return counts(table.count, unknown === 'payments' ? exact : table.count);
+  // A payment that stays though the rate rises clears later than the table's last row.
+  const [part = table.count, whole = table.count] = ofPlan(from, 'payments');
+  return counts(whole, part);
 }
 
 function withoutChanges({ plan, statement, solved }: SolvedPlan): SolvedPlan | undefined {

@@ -1,6 +1,8 @@
 /** A payment that is found, and later raised by a sum. */
 
-import { readProblem } from '../../src/texts/index.ts';
+import { checkSubmission, rightKinds } from '../../src/index.ts';
+import { exerciseFromText, readProblem } from '../../src/texts/index.ts';
+import { rulesFor } from './keys.ts';
 
 describe('a rise on a payment that has to be found', () => {
   const { asks, statements, doubts } = readProblem(
@@ -31,6 +33,23 @@ describe('a rise on a payment that is told', () => {
     const saved = asks[1]!.answers;
     expect(saved[0]).toBeCloseTo(241.5, 2);
     expect(saved.filter((each) => Math.abs(each - 241.5) > 0.2)).toEqual([]);
+  });
+});
+
+describe('a plan whose last payment would be next to nothing', () => {
+  const text =
+    'A loan of £110,000 at 5.4% compounded monthly is repaid by £1,050 at the end of each month. From the 49th payment on £200 more is paid. By how many payments is the loan shortened?';
+  const reading = readProblem(text);
+
+  it('has one payment more or not, without the change: a student who counts it is as right as one who does not', () => {
+    // 142.0024 payments as it stands, 124.03 with more.
+    expect(reading.asks[0]!.answers).toEqual([17, 18]);
+    const { exercise } = exerciseFromText(text, reading)!;
+    const verdicts = ['17', '18', '16'].map((said) => {
+      const [verdict] = checkSubmission(exercise, {}, { [exercise.parts[0]!.id]: said }, rulesFor(exercise));
+      return rightKinds.includes(verdict!.kind);
+    });
+    expect(verdicts).toEqual([true, true, false]);
   });
 });
 

@@ -43,7 +43,7 @@ export const whole = (
   title: string,
   unit: QuantityRecord['unit'],
   applies: Applies,
-  rest: Pick<QuantityRecord, 'read' | 'closedForm' | 'onInputsAlone' | 'slot' | 'refinancing'>,
+  rest: Pick<QuantityRecord, 'read' | 'closedForm' | 'onInputsAlone' | 'counted' | 'slot' | 'refinancing'>,
 ): QuantityRecord => ({ title, unit, needs: [], applies, words: () => title, ...rest });
 
 /** A closed form that rests on the payment: with it to the cent, and with all its digits. */

@@ -20,19 +20,39 @@ const saved =
     return plain.ok ? ok(roundTo(figure(plain.value, asked) - figure(asked.solved.table, asked), 9) + 0) : plain;
   };
 
+/** How many payments a table has: a last row of next to nothing may be paid with the one before it. */
+function countsOf({ count, rows }: Table): number[] {
+  const [before, last] = rows.slice(-2);
+  const isNothing = before && last && last.payment < before.payment * NEAR_WHOLE;
+  return isNothing ? [count, count - 1] : [count];
+}
+
+/** The payments saved where a last row of next to nothing does not count, on either side; nothing where there is none. */
+function countsSaved(asked: AskedCase): number[] {
+  const plain = withoutChanges(asked);
+  if (!plain.ok) return [];
+  const made = countsOf(asked.solved.table);
+  return countsOf(plain.value)
+    .flatMap((count) => made.map((each) => count - each))
+    .slice(1);
+}
+
 export const changedQuantities = {
   'payments-made': whole('the payments really made', 'count', pays, {
     read: ({ solved }) => ok(solved.table.count),
     closedForm: ({ n }) => [Math.ceil(n - NEAR_WHOLE)],
+    counted: ({ solved }) => countsOf(solved.table).slice(1),
   }),
   // Without changes nothing is saved; with them the table is run.
   'time-saved': whole('the time saved by the changes', 'years', changes, {
     read: saved(({ count }, { statement }) => count / statement.paymentsPerYear),
     closedForm: () => [0],
+    counted: (asked) => countsSaved(asked).map((count) => count / asked.statement.paymentsPerYear),
   }),
   'payments-saved': whole('the payments saved by the changes', 'count', changes, {
     read: saved(({ count }) => count),
     closedForm: () => [0],
+    counted: countsSaved,
   }),
   'interest-saved': whole(
     'the interest saved by the changes',
