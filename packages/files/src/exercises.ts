@@ -13,9 +13,15 @@ import { JSON_FILE, type FileKind } from './format.ts';
 
 export type RefusedExercise = ImportReport['refused'][number];
 
+/** An exercise, and its place in the file. */
+export interface ReadExercise {
+  readonly place: number;
+  readonly document: ExerciseDocument;
+}
+
 /** What a file holds: exercises that can be taken, and those that cannot, each by its place. */
 export type ReadExercises =
-  | { readonly ok: true; readonly read: readonly ExerciseDocument[]; readonly refused: readonly RefusedExercise[] }
+  | { readonly ok: true; readonly read: readonly ReadExercise[]; readonly refused: readonly RefusedExercise[] }
   /** It is no such file. */
   | { readonly ok: false; readonly fields: readonly { readonly path: string; readonly message: string }[] };
 
@@ -24,11 +30,11 @@ export function readExercises(input: unknown): ReadExercises {
   const file = looseExerciseFile.safeParse(input);
   if (!file.success)
     return { ok: false, fields: file.error.issues.map(({ path, message }) => ({ path: path.join('.'), message })) };
-  const read: ExerciseDocument[] = [];
+  const read: ReadExercise[] = [];
   const refused: RefusedExercise[] = [];
   for (const [place, each] of file.data.exercises.entries()) {
     const found = incomingExercise.safeParse({ schemaVersion: file.data.version, exercise: each });
-    if (found.success) read.push(found.data);
+    if (found.success) read.push({ place, document: found.data });
     else
       refused.push({
         place,

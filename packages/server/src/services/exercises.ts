@@ -19,7 +19,7 @@ import {
   type ListedExercise,
   type NewExercise,
 } from '@hardy-sextant/contract';
-import { readExercises, writeExercises, type ReadExercises } from '@hardy-sextant/files';
+import { readExercises, writeExercises } from '@hardy-sextant/files';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { deleteDocument, findDocument, insertDocument, updateDocument } from '../store/documents.ts';
 import {
@@ -170,22 +170,15 @@ export async function readRevisions(queries: Queries, id: string): Promise<Exerc
 export async function importExercises(database: Database, input: unknown): Promise<ImportReport> {
   const file = readExercises(input);
   if (!file.ok) throw new Invalid('This file cannot be taken in; nothing was.', [...file.fields]);
-  const places = placesRead(file);
   return database.transaction(async (writes) => {
     const report: ImportReport = { taken: [], same: [], refused: [...file.refused] };
-    for (const [index, document] of file.read.entries()) {
+    for (const { place, document } of file.read) {
       const id = await findSame(writes, document);
       if (id === undefined) report.taken.push(toExercise(await insertExercise(writes, document)));
-      else report.same.push({ place: places[index]!, id });
+      else report.same.push({ place, id });
     }
     return report;
   });
-}
-
-/** The places in the file of what could be read, in order. */
-function placesRead({ read, refused }: Extract<ReadExercises, { ok: true }>): number[] {
-  const left = new Set(refused.map(({ place }) => place));
-  return Array.from({ length: read.length + refused.length }, (_, place) => place).filter((place) => !left.has(place));
 }
 
 /** The very same exercise in the library: a second import of a file changes nothing. */
