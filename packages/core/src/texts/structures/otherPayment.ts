@@ -4,7 +4,6 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
-import { comparedOf } from '../comparedOf.ts';
 import { groupFound, pattern } from '../pattern.ts';
 import type { Question } from '../question.ts';
 import type { RoleSign } from '../roles.ts';
@@ -13,7 +12,7 @@ import type { SolePlan } from '../solePlan.ts';
 import { isIn } from './clauses.ts';
 import { paidAsOften } from './offerOwners.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
+import { acrossBoth, ownedQuestions, questionsOf, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
   'if (?:instead )?(?:only |just )?{m} (?:<[ea]> |at the end of <e> )?(?:can|could|may) be (?:paid|saved|drawn|withdrawn|taken|deposited|put by|put in|set aside)|if (?:instead )?{m} (?:<[ea]> |at the end of <e> )?(?:is|are|were|was) (?:paid|saved|drawn|withdrawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more|on top|over and above|in addition|besides|beyond))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))|if (?:the|her|his|their|each) @payment (?:were|was|is) (?:instead )?{m}(?! (?:more|less|higher|lower|larger|smaller|bigger|greater))|by (?:paying|saving|depositing) {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
@@ -244,10 +243,3 @@ const paidOtherwise = (
     [[token, 'payment']],
     acrossBoth(page),
   );
-
-const acrossBoth =
-  (page: Page): Across =>
-  (question) => ({
-    quantity: 'difference',
-    args: { of: comparedOf(wordsOf(page, question), page.flat), between: [0, 1] },
-  });

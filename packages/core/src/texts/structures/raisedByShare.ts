@@ -2,12 +2,11 @@
 
 import { groupFound } from '../pattern.ts';
 import type { DraftReading } from '../draftReading.ts';
-import { comparedOf } from '../comparedOf.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { ReadLink } from '../reading.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, wordsOf, type Owner } from './severalPlans.ts';
+import { acrossBoth, ownedQuestions, type Owner } from './severalPlans.ts';
 
 const thePayment = '(?:the|her|his|their|its|each|every|all|these|those)? ?(?:⟨e\\d+⟩ )?(?:re)?payments?';
 const raised = new RegExp(
@@ -56,9 +55,6 @@ export function readRaisedByShare(page: Page): DraftReading | undefined {
     { name: 'with more', payments: null, payment: null, unknown: 'payments' },
     links,
     [[token, 'extra']],
-    (question) => ({
-      quantity: 'difference',
-      args: { of: comparedOf(wordsOf(page, question), page.flat), between: [0, 1] },
-    }),
+    acrossBoth(page),
   );
 }

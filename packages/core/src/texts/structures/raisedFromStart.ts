@@ -1,12 +1,11 @@
 /** "What is owed after ten years? How long would it take if 200 more were paid each month from the start?": the plan, and the same with more. */
 
 import { changesOfText } from '../changesOfText.ts';
-import { comparedOf } from '../comparedOf.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf, wordsOf, type Owner } from './severalPlans.ts';
+import { acrossBoth, ownedQuestions, questionsOf, type Owner } from './severalPlans.ts';
 
 /** What a payment that is higher from the start does not change: the one plan tells both. */
 const ofBoth: ReadonlySet<string> = new Set(['payment', 'payments', 'howLong', 'years']);
@@ -34,9 +33,6 @@ export function readRaisedFromStart(page: Page): DraftReading | undefined {
     { name: 'with more', payment: null, payments: null, unknown: 'payments' },
     [{ field: 'payment', fromPlan: 0, quantity: 'payment', plus: tokenAt(page, token).value }],
     [[token, 'paymentRise']],
-    (question) => ({
-      quantity: 'difference',
-      args: { of: comparedOf(wordsOf(page, question), page.flat), between: [0, 1] },
-    }),
+    acrossBoth(page),
   );
 }

@@ -2,6 +2,7 @@
 
 import { asAsked } from '../placesInPlan.ts';
 import { asksOfPlan, isAskedElsewhere } from '../asksOfPlan.ts';
+import { comparedOf } from '../comparedOf.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import { doubtsOfPlan, notUnderstood } from '../doubts.ts';
 import type { DraftAsk, DraftReading } from '../draftReading.ts';
@@ -147,6 +148,14 @@ function bareDifference(page: Page, question: Owned): string | undefined {
   const before = page.questions.filter(({ start }) => start < question.start).at(-1);
   return isBare && before ? page.flat.slice(before.start, Math.min(before.unit.end, question.start)) : undefined;
 }
+
+/** The same case twice: what the words measure, of the one against the other. */
+export const acrossBoth =
+  (page: Page): Across =>
+  (question) => ({
+    quantity: 'difference',
+    args: { of: comparedOf(wordsOf(page, question), page.flat), between: [0, 1] },
+  });
 
 /** Which plan has less or more, and by how much. */
 export function comparedBy(
