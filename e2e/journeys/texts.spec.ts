@@ -239,6 +239,8 @@ test('a problem that is in the library already is opened, not made a second time
   await page.goto('/exercises/from-text');
   await page.getByRole('button', { name: 'Put away' }).click();
   await pasteAndMake();
-  await expect(page.getByText('It is in your library already, word for word.')).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'word for word' })).toHaveText(
+    'It is in your library already, word for word.',
+  );
   await expect(page.getByRole('link', { name: 'Open the exercise' })).toHaveAttribute('href', made);
 });

@@ -41,6 +41,10 @@ interface WalkProps {
 function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
   const [lesson, setLesson] = useState(false);
   const making = useMaking(readings, onChange);
+  const go = (to: number) => {
+    making.hush();
+    onGo(to);
+  };
   const problem = pasted.problems[at]!;
   const read = readings.of(at);
   return (
@@ -50,7 +54,7 @@ function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
         at={at}
         readings={readings}
         making={making}
-        onGo={onGo}
+        onGo={go}
         onChange={onChange}
         onLesson={() => setLesson(true)}
       />
@@ -59,7 +63,8 @@ function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
           {making.problem}
         </p>
       )}
-      <Steps pasted={pasted} at={at} readings={readings} onGo={onGo} />
+      <div role="status">{making.said && <p>{making.said}</p>}</div>
+      <Steps pasted={pasted} at={at} readings={readings} onGo={go} />
       {read && <Doubts reading={read.reading} onChoose={(sets) => onChange(settledAt(at, sets))} />}
       <div className="beside even">
         <TextSheet pasted={pasted} at={at} read={read} onChange={onChange} />

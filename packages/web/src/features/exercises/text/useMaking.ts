@@ -13,6 +13,10 @@ interface Making {
   readonly busy: boolean;
   /** What kept it from being made. */
   readonly problem: string;
+  /** What was there already; no fault, and there is a way to it. */
+  readonly said: string;
+  /** Another problem is looked at: what was said of this one is over. */
+  readonly hush: () => void;
   /** @returns the ids of what was made, in order */
   readonly make: (places: readonly number[]) => Promise<readonly string[]>;
 }
@@ -38,8 +42,10 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
   const remove = useDeleteExercise();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
+  const [said, setSaid] = useState('');
   const make = async (places: readonly number[]): Promise<readonly string[]> => {
     setProblem('');
+    setSaid('');
     setBusy(true);
     try {
       const made = await Promise.all(places.map(async (at) => ({ at, exercise: await readings.make(at) })));
@@ -60,7 +66,7 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
         taken.find(({ document }) => document.exercise.title === exercise.title && isSame(document.exercise, exercise))
           ?.id;
       const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
-      if (same.length > 0) setProblem(saidOfSame(same.length, ready.length));
+      if (same.length > 0) setSaid(saidOfSame(same.length, ready.length));
       const known = new Map([...ids, ...same.map(({ place, id }) => [ready[place]!.at, id] as const)]);
       onChange(madeOf(known));
       const kept = taken.map(({ id }) => id);
@@ -79,5 +85,5 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
       setBusy(false);
     }
   };
-  return { busy, problem, make };
+  return { busy, problem, said, hush: () => setSaid(''), make };
 }
