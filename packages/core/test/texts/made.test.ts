@@ -35,6 +35,7 @@ describe('an exercise made of a text', () => {
     ['Two sums, one question. Nell puts $2,000 away.', 'Two sums, one question'],
     ['The weaving guild, which has 31 members, buys a loom.', 'The weaving guild'],
     ['A press worth $20,000 is leased for 4 years.', 'A press'],
+    ['A 25-year mortgage of £210,000 has a rate of 4.4% compounded monthly.', 'A 25-year mortgage of £210,000'],
     ['£12,000', 'A problem'],
   ])('%s is called %s', (text, title) => expect(titleOf(text)).toBe(title));
 
