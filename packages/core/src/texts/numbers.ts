@@ -219,7 +219,8 @@ function numberAt(text: string, lower: string, at: number, mark: DecimalMark): T
   const percent = percentAfter.exec(rest);
   if (percent) return token('percent', at, length + percent[0].length, readPercent(text.slice(from, end), value));
   if (isRateInPlain(lower.slice(0, at), rest))
-    return token('percent', at, length, readPercent(text.slice(from, end), value));
+    // "rate 0.066 comp. monthly" is told as it is reckoned with.
+    return token('percent', at, length, value < 0.5 ? value : readPercent(text.slice(from, end), value));
   const currency = currencyAfter.exec(rest);
   if (currency) return { form: 'money', start: at, end: end + currency[0].length, value, unit: signOf(currency[0]) };
   if (/^[\s-]cents?\b/i.test(rest))

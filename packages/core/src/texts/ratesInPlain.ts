@@ -1,4 +1,4 @@
-/** Rates that no sign of per cent tells: "interest-free", "I/Y = 5.7". */
+/** Rates that no sign of per cent tells: "interest-free", "rate 5.7 comp. monthly". */
 
 /** "12 interest-free payments", "no interest at all": a rate of nothing. @returns its length; 0 where there is none */
 export const freeOfInterest = (lower: string, at: number): number =>
@@ -6,10 +6,9 @@ export const freeOfInterest = (lower: string, at: number): number =>
     lower.slice(at, at + 60),
   )?.[0].length ?? 0;
 
-/** "I/Y = 5.7", "rate: 7.2 comp. monthly": in hundredths, without the sign that says so. */
+/** "rate: 7.2 comp. monthly": in hundredths, without the sign that says so. */
 export const isRateInPlain = (before: string, behind: string): boolean =>
-  /(?:^|[^a-z])i\/y(?:r)?\s*(?:=|:|of|is)?\s*$/.test(before) ||
-  (/(?:^|[^a-z])(?:interest|rate|apr)\s*[=:]?\s*$/.test(before) &&
-    /^,?\s*(?:nominal,? )?(?:\(?comp(?:\.|ounded|ounding)?(?![a-z])|nominal(?![a-z])|effective(?![a-z])|p\.\s?a\.|per annum)/i.test(
-      behind,
-    ));
+  /(?:^|[^a-z])(?:interest|rate|apr)\s*[=:]?\s*$/.test(before) &&
+  /^,?\s*(?:nominal,? )?(?:\(?comp(?:\.|ounded|ounding)?(?![a-z])|nominal(?![a-z])|effective(?![a-z])|p\.\s?a\.|per annum)/i.test(
+    behind,
+  );
