@@ -57,7 +57,9 @@ function withLinks(plan: ReadPlan, earlier: SolvedPlans): ReadPlan | undefined {
     const [value] = from ? ofPlan(from, quantity, args) : [];
     if (value === undefined) return undefined;
     const rate = { value, quoted: 'per-period', compoundingsPerYear: plan.paymentsPerYear } as const;
-    linked = field === 'ratePerPayment' ? { ...linked, rate } : { ...linked, [field]: value * times + plus };
+    if (field === 'ratePerPayment') linked = { ...linked, rate };
+    else if (field === 'payments') linked = { ...linked, payments: Math.ceil(value - NEAR_WHOLE) };
+    else linked = { ...linked, [field]: value * times + plus };
   }
   return linked;
 }

@@ -6,6 +6,7 @@ import { agrees } from './lexicon/agreeing.ts';
 import type { Page } from './page.ts';
 import { quantitySought, seeksPrice } from './quantitySought.ts';
 import type { ReadDoubt, ReadQuantity } from './reading.ts';
+import { isRepaidAtOnce } from './repaidAtOnce.ts';
 import type { SolePlan } from './solePlan.ts';
 
 /** @returns what is asked, and a doubt where the words do not agree; `agreed` where they do */
@@ -23,7 +24,9 @@ export function withTheMissing(
       ? plan.rate?.quoted === 'effective'
         ? 'nominalRate'
         : 'effectiveRate'
-      : quantitySought[plan.unknown];
+      : isRepaidAtOnce(page, plan)
+        ? 'totalPaid'
+        : quantitySought[plan.unknown];
   const isAsked = found.some(
     ({ quantity }) =>
       quantity === sought ||

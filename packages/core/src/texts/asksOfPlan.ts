@@ -13,6 +13,7 @@ import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
 import type { Compared, ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
 import { rangeAsk } from './rangeAsked.ts';
+import { isRepaidAtOnce } from './repaidAtOnce.ts';
 import { totalAsk } from './totalAsked.ts';
 
 /**
@@ -126,6 +127,8 @@ function inTwo({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] 
   }));
 }
 
+const repaid: ReadonlySet<string> = new Set(['payment', 'finalAmount', 'balance', 'leftToPay']);
+
 function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last): Found {
   const is: Is = (quantity, args) => ({
     quantity,
@@ -135,6 +138,7 @@ function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last):
   const { asked } = question;
   // "How much is that per year, and how much per month?" of a rate.
   if (of.plan.kind === 'convert' && asked === 'payment') return is('ratePerPayment');
+  if (repaid.has(asked) && isRepaidAtOnce(page, of.plan)) return is('totalPaid');
   if (of.plan.kind === 'convert' && !/rate|choice|difference/i.test(asked)) return undefined;
   const own = askers[asked];
   if (own) return own({ page, question, of, last, is, unit: page.flat.slice(question.unit.start, question.unit.end) });
@@ -239,7 +243,7 @@ const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
   // "How many full quarters are that at least?" counts the last, too.
-  !/at least|or more/.test(unit) &&
+  !/at least|or more|(?<![a-z])first (?:pass|exceed|reach|top|more|over|above|be |is |ha[sv])|more than/.test(unit) &&
   (/(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life|number))/.test(
     unit,
   ) ||

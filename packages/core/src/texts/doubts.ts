@@ -3,6 +3,7 @@
 import { roundTo } from '../money/roundMoney.ts';
 import { agesOf } from './ages.ts';
 import type { DraftAsk } from './draftReading.ts';
+import { isRepaidAtOnce } from './repaidAtOnce.ts';
 import { originOf, type Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
 import { rolesByForm, type SettledRole } from './settled.ts';
@@ -138,7 +139,8 @@ const isLongCompounded = ({ flat }: Page, { rate }: SolePlan['terms']): boolean 
 /** Payments of which nothing tells how often, nor how many. */
 function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
   const isFlatRateAsked = page.questions.every(({ asked }) => asked === 'flatRate' || asked === 'financeCharge');
-  const pays = plan.kind !== 'lump-sum' && plan.kind !== 'convert' && !isFlatRateAsked;
+  const pays =
+    plan.kind !== 'lump-sum' && plan.kind !== 'convert' && !isFlatRateAsked && !isRepaidAtOnce(page, plan);
   return (
     pays &&
     !terms.saysFrequency &&

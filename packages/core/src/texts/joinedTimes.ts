@@ -142,7 +142,7 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
       /(?<![a-z])(?:loan|offer|plan|bank|option) [a-z] [a-z]+ [^ ]+ [a-z]+$/.test(lower.slice(0, start)) &&
       /^[,;] (?:and )?(?:loan|offer|plan|bank|option) [a-z] $/.test(lower.slice(start, end))) ||
     (isBare && /^ against $/.test(lower.slice(start, end))) ||
-    /^ (?:or|versus|rather than|instead of|than|with) (?:over |for |in )?$|^ against (?:over |for |in )$|^,? and the same (?:over|for|in) $/.test(
+    /^ (?:or|versus|rather than|instead of|than|with) (?:over |for |in )?(?:(?:the|her|his|their|its) )?(?:(?:usual|normal|full|planned|agreed|original|customary|ordinary) )?$|^ against (?:over |for |in )$|^,? and the same (?:over|for|in) $/.test(
       lower.slice(start, end),
     );
   // "The boy is eighteen today": of somebody whose birth is told.

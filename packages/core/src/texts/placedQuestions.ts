@@ -28,6 +28,15 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> 
 const endsLast =
   /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z])|(?:goes|went|going|carries|keeps|continues)(?: on)? for ⟨t\d+⟩)[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?(?:(?:[^.;?!⟨]|⟨[pea]\d+⟩)*,\s*)?$/;
 
+/** "For the first 10 years it earns 4 %, and after that 5 %. She pays in for 25 years. What is it worth then?": not at the change. */
+function isTermToldBehind(page: Page, { start }: Question): boolean {
+  const [change, more] = changesOfText(page);
+  const from = change && sentenceAt(page, page.places[change.token]!)?.end;
+  if (!change || more || from === undefined) return false;
+  const told = page.flat.slice(from, start);
+  return /(?:for|over|during) ⟨t\d+⟩[^?⟨]*$/.test(told);
+}
+
 /** It asks of the whole time. */
 const ofAll = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/;
 
@@ -72,7 +81,9 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
       page.flat.slice(sentenceAt(page, question)?.start ?? 0, question.start),
     );
   const isOver =
-    question.asked === 'finalAmount' && place?.atChange && endsLast.test(page.flat.slice(0, question.start));
+    question.asked === 'finalAmount' &&
+    place?.atChange &&
+    (endsLast.test(page.flat.slice(0, question.start)) || isTermToldBehind(page, question));
   if (isOver || isOverHere) return [{ ...question, place: undefined }];
   const isInAll = kind === 'range' && ofAll.test(page.flat.slice(question.start, question.unit.end));
   const told = (!place || place.atChange) && !isInAll ? paymentToldBefore(page, question, kind) : undefined;

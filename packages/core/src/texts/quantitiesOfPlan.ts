@@ -41,9 +41,11 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
     if (from.plan.changes.length > 0) return withChangesCount(from);
     return from.plan.unknown === 'payments' ? countsOf(from.solved.exact, args) : [from.solved.table.count];
   },
-  years: ({ plan, solved }) => [
-    (plan.unknown === 'payments' ? solved.exact : solved.table.count) / plan.paymentsPerYear,
-  ],
+  years: ({ plan, solved }, args) => {
+    const exact = (plan.unknown === 'payments' ? solved.exact : solved.table.count) / plan.paymentsPerYear;
+    // Where interest is added once a year, a year that is not over counts as a whole one, too.
+    return plan.paymentsPerYear === 1 && plan.unknown === 'payments' ? countsOf(exact, args) : [exact];
+  },
   effectiveRate: (from) => [from.solved.flat ? from.solved.flat.effective : rateAs(from, 1)],
   ratePerPayment: ({ solved }) => [solved.flat ? solved.flat.ratePerPayment : solved.values.i],
   nominalRate: (from, { as, compoundingsPerYear = from.plan.paymentsPerYear }) => [

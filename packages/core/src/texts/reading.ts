@@ -79,9 +79,9 @@ export const atOnce = 'at once';
 /** What a sum is called to which a price of today grows: a plan of its own. */
 export const dearerPrice = 'price then';
 
-/** A field that is taken from an earlier plan's answer. */
+/** A field that is taken from an earlier plan's answer; a number of payments is rounded up. */
 export interface ReadLink {
-  readonly field: 'amount' | 'payment' | 'finalAmount' | 'ratePerPayment';
+  readonly field: 'amount' | 'payment' | 'payments' | 'finalAmount' | 'ratePerPayment';
   readonly fromPlan: number;
   readonly quantity: ReadQuantity;
   readonly args?: ReadArgs;

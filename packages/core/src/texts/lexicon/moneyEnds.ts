@@ -22,11 +22,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:sum|debt|amount) of {m} (?:is|are|was|falls|will be) (?:owed|due|payable|to be paid) (?:in|after|at the end of) <t>(?! (?:by|with|in) )',
     '{m} (?:is|are|was|will be|falls) (?:owed|due|payable) (?:in|after) <t>(?=[^?]*(?:present value|worth (?:now|today)|now|today|discount))',
     'how long[^?.]{0,30} <m> (?:<[ea]>|at the (?:end|beginning|start) of <e>)[^?]{0,80} to (?:pass|exceed|reach|top|become|grow to|come to) {m}',
+    'first (?:pass(?:es)?|exceeds?|reach(?:es)?|tops?|(?:is|be|comes? to|stands? at|amounts? to) (?:more than|over|above|at least)|ha(?:s|ve) (?:more than|over|at least)) {m}',
     '(?:balance|account|fund|savings) to (?:pass|exceed|reach|top|come to) {m}',
-  ),
-  cue(
-    'finalAmount',
-    12,
     '(?:gets?|receives?|got|received) <m> <e> for <t>,? and (?:then|at the end|finally) {m}(?! (?:<[ea]>|at the))',
   ),
   cue(

@@ -15,7 +15,6 @@ import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { mayVary } from './mayVary.ts';
 import {
-  isOfPayment,
   isTimeToldAgainst,
   isToldAgainst,
   paidEachTime,
@@ -157,11 +156,10 @@ function withSteps(reading: ProblemReading): ProblemReading {
     const isOfLast = sides.some((each) => typeof each === 'object' && each.quantity === 'lastPayment');
     const compared = (isOfLast ? [] : sides).flatMap((each) => {
       if (typeof each === 'object') return each.quantity === 'payment' ? [each] : paidEachTime(each, reading.plans);
-      // A told payment against one that is sought.
-      const isSought =
-        ask.args?.of === 'payment' && isToldAgainst(reading.plans) && isOfPayment(reading.plans[Number(each)]);
-      if (isSought) return [{ plan: Number(each), quantity: 'payment' as const }];
       const of = ask.args?.of ?? 'totalPaid';
+      // A told payment against one that is sought, a goal against what is saved.
+      if (isToldAgainst(of, reading.plans) && reading.plans[Number(each)]?.unknown === of)
+        return [{ plan: Number(each), quantity: of }];
       const isTime = isTimeToldAgainst(of, reading.plans) && reading.plans[Number(each)]?.unknown === 'payments';
       return isTime ? [{ plan: Number(each), quantity: of }] : [];
     });

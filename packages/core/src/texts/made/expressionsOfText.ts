@@ -22,13 +22,13 @@ interface ExpressionToMake {
 const owesFees = ({ kind, fees }: ReadPlan): boolean => kind !== 'flat' && fees !== undefined;
 
 /** The payment of this plan is sought. */
-export const isOfPayment = (plan: ReadPlan | undefined): boolean => plan?.unknown === 'payment';
+const isOfPayment = (plan: ReadPlan | undefined): boolean => plan?.unknown === 'payment';
 
-/** One plan states its payment, the other seeks it. */
-export const isToldAgainst = (plans: readonly ReadPlan[]): boolean =>
+/** One plan states the payment or what is there at the end, the other seeks it. */
+export const isToldAgainst = (of: ReadQuantity, plans: readonly ReadPlan[]): of is 'payment' | 'finalAmount' =>
   plans.length === 2 &&
-  isOfPayment(plans[0]) !== isOfPayment(plans[1]) &&
-  plans.some(({ unknown }) => unknown === 'rate');
+  (of === 'finalAmount' || (of === 'payment' && plans.some(({ unknown }) => unknown === 'rate'))) &&
+  plans.filter(({ unknown }) => unknown === of).length === 1;
 
 /** One plan states how long it lasts, the other seeks it. */
 export const isTimeToldAgainst = (of: ReadQuantity, plans: readonly ReadPlan[]): boolean =>

@@ -6,7 +6,7 @@ import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
 import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { usualFormat } from '../../exercise/format.ts';
 import { coreAsk, sameInCore } from './coreAsk.ts';
-import { expressionOf, isOfPayment, isTimeToldAgainst, isToldAgainst, sharedOf } from './expressionsOfText.ts';
+import { expressionOf, isTimeToldAgainst, isToldAgainst, sharedOf } from './expressionsOfText.ts';
 import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
@@ -133,11 +133,16 @@ const shareOf = (count: string, n: number, after: number): string => {
   return parts === undefined ? String(after) : `${count} / ${parts}`;
 };
 
-/** A told payment against one that is sought. */
-function paymentsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): DraftPart | undefined {
+/** A told payment against one that is sought, a goal against what is saved. */
+function toldApart(
+  ask: ReadAsk,
+  of: 'payment' | 'finalAmount',
+  [more, less]: readonly [number, number],
+  to: PartsToMake,
+): DraftPart | undefined {
   const [first, second] = [more, less].map((index) => {
-    const sought = to.asks.find(({ quantity, plan }) => quantity === 'payment' && plan === index);
-    return isOfPayment(to.plans[index]) ? sought && `answer @${sought.part}` : to.drafts[index]?.slots.payment;
+    const sought = to.asks.find(({ quantity, plan }) => quantity === of && plan === index);
+    return to.plans[index]?.unknown === of ? sought && `answer @${sought.part}` : to.drafts[index]?.slots[of];
   });
   if (first === undefined || second === undefined) return undefined;
   return sumPart(ask, to, HOW_LARGE, `${first} - ${second}`);
@@ -185,7 +190,7 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
     const [more, less] = moreAndLess(ask, one, other);
     if (of === 'price') return worthsApart(ask, more, less, to);
     if (!quantity && isTimeToldAgainst(of, plans)) return timesApart(ask, more, less, to);
-    if (!quantity) return of === 'payment' && isToldAgainst(plans) ? paymentsApart(ask, more, less, to) : undefined;
+    if (!quantity) return isToldAgainst(of, plans) ? toldApart(ask, of, [more, less], to) : undefined;
     return {
       part: ask.part,
       prompt: prompt ?? HOW_LARGE,

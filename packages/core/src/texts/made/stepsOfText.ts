@@ -64,6 +64,7 @@ const coreOf = {
   balanceAfter: 'balance-after',
   finalAmount: 'final-amount',
   payment: 'payment',
+  payments: 'payments',
   amount: 'amount',
   ratePerPayment: 'rate-per-payment',
 } as const;

@@ -6,6 +6,8 @@ import type { Page } from '../page.ts';
 import { readAgedStages } from './agedStages.ts';
 import { readCashOrPayments } from './cashOrPayments.ts';
 import { readClearedInstead } from './clearedInstead.ts';
+import { readGoalMissed } from './goalMissed.ts';
+import { readGoalPassed } from './goalPassed.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
 import { readDearerThen } from './dearerThen.ts';
@@ -28,6 +30,7 @@ import { readRates } from './rates.ts';
 import { readRaisedFromStart } from './raisedFromStart.ts';
 import { readRateAtSum } from './rateAtSum.ts';
 import { readRefinanced } from './refinanced.ts';
+import { readKeptDeposits } from './keptDeposits.ts';
 import { readKeptEither } from './keptEither.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStoppedSaving } from './stoppedSaving.ts';
@@ -44,6 +47,7 @@ import { readToldPayment } from './toldPayment.ts';
 import { readSeveralSupposed, readSupposedOtherwise } from './supposedOtherwise.ts';
 import { readSeveralTerms } from './severalTerms.ts';
 import { readSavedThenBought } from './savedThenBought.ts';
+import { readTwoSavers } from './twoSavers.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
@@ -64,6 +68,9 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readFeeKept,
   readPaidAtOnce,
   readKeptEither,
+  readKeptDeposits,
+  readGoalMissed,
+  readGoalPassed,
   readStillToMake,
   readRefinanced,
   readAtFoundRate,
@@ -93,6 +100,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readSavedLaidDrawn,
   readDeferred,
   readPhases,
+  readTwoSavers,
   readSameWorth,
   readTwoTimings,
   readWorthTwice,

@@ -5,6 +5,7 @@ import { readPlan } from '../onePlan.ts';
 import { changesOfText } from '../changesOfText.ts';
 import { paymentAfter } from '../paymentCounts.ts';
 import { tokenAt, type Page } from '../page.ts';
+import { groupFound } from '../pattern.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
@@ -80,7 +81,11 @@ function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: 
 
 /** "… and then 320 a month. How many payments of 320 does she make?": those behind the change. */
 function paymentNamed(page: Page, words: string): number | undefined {
-  const token = Number(/how many (?:⟨e\d+⟩ )?payments of ⟨m(\d+)⟩/.exec(words)?.[1] ?? NaN);
+  const token = Number(
+    groupFound(
+      /how many (?:⟨e\d+⟩ )?(?:payments of ⟨m(\d+)⟩|⟨m(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments))/.exec(words),
+    ) ?? NaN,
+  );
   const [change] = token >= 0 ? changesOfText(page).filter(({ kind }) => kind === 'new payment') : [];
   const isIt = change && change.token !== token && tokenAt(page, change.token).value === tokenAt(page, token).value;
   return isIt ? token : undefined;

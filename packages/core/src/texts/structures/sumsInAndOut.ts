@@ -171,7 +171,9 @@ function endOf(
   const inPayments = (at: number): number => wholeNumber(yearsOf(page, at) * perYear);
   const [question] = questions;
   const place = question?.place;
-  const own = place && !place.same && !place.atChange ? paymentAfter(place, perYear) : undefined;
+  // "After 5 years he withdraws 6,000 and goes on for another 4. What is his balance at the end?": told elsewhere.
+  const isOwn = place && place.taken.every(({ token }) => isIn([question.unit], page.places[token]!));
+  const own = isOwn && !place.same && !place.atChange ? paymentAfter(place, perYear) : undefined;
   if (question && place && own !== undefined) {
     const said = wordsOf(page, question);
     const end = later.test(said) && !fromStart.test(said) ? last + own : own;

@@ -4,6 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { askingNothing, sentenceAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
+import type { Sentence } from '../sentences.ts';
 import { yearsOf } from '../tokens.ts';
 import { isOfPause, readTwo } from './offers.ts';
 
@@ -54,14 +55,23 @@ function readAskedAgain(page: Page): DraftReading | undefined {
 const isSupposed =
   /(?<![a-z])if [^?⟨]{0,50}(?<![a-z])(?:took|takes|chose|chooses|were|was|ran|runs|lasted|lasts|had|wanted|spread|over|repaid|paid|for|agreed (?:on|to))[^?⟨]{0,24}⟨t\d+⟩|⟨t\d+⟩ instead(?! of)/;
 
+/** "How much less is paid in all on a 25-year mortgage if it is paid off in 20 years instead?": behind the "if". */
+function supposedIn(page: Page, whole: Sentence): Sentence {
+  const from = whole.text.search(/(?<![a-z])if (?!.*(?<![a-z])if )[^?]*⟨t\d+⟩/);
+  const isTold = from > 0 && /⟨[mpnto]\d+⟩/.test(whole.text.slice(0, from));
+  const isCompared = page.questions.every(({ asked }) => asked === 'difference');
+  return isTold && isCompared ? { ...whole, start: whole.start + from, text: whole.text.slice(from) } : whole;
+}
+
 function readSupposedTerm(page: Page): DraftReading | undefined {
-  const sentence = page.sentences.find(({ asks, text }) => asks && isSupposed.test(text));
+  const whole = page.sentences.find(({ asks, text }) => asks && isSupposed.test(text));
+  const sentence = whole && supposedIn(page, whole);
   const tokens = [...(sentence?.text.matchAll(/⟨([mpnto])(\d+)⟩/g) ?? [])];
   const [only] = tokens;
   if (!sentence || only?.[1] !== 't' || tokens.length > 1) return undefined;
   const other = Number(only[2]);
-  const before = page.questions.filter(({ start }) => start < sentence.start);
-  const own = page.questions.filter(({ start }) => start >= sentence.start && start < sentence.end);
+  const before = page.questions.filter(({ start }) => start < whole.start);
+  const own = page.questions.filter(({ start }) => start >= whole.start && start < whole.end);
   const isOfTerm = [...before, ...own].every(({ asked }) => termsAsked.has(asked));
   const terms = page.tokens.flatMap(({ form }, at) =>
     form === 'time' &&

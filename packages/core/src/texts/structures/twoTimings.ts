@@ -155,7 +155,7 @@ function twoOf(page: Page): Two | undefined {
   )
     return { order };
   const isSupposed =
-    /(?:^|[^a-z])(?:of the same|(?:what|how (?:much|large|big)) would (?:it|they|that|the [a-z]+) be|if|what about|were|instead|had)(?![a-z])/;
+    /(?:^|[^a-z])(?:of the same|(?:what|how (?:much|large|big)) would (?:it|they|that|the [a-z]+) (?:be|come to|amount to|grow to)|if|what about|were|instead|had)(?![a-z])/;
   if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };
   return undefined;
 }

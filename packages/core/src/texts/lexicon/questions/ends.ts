@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    14,
+    'what (?:will|would|does|do|did) (?:it|they|that|this) (?:then )?(?:come|amount|add up|grow) to (?=at |if |with |when )',
+  ),
   cue('finalAmount', 13, '^(?:and )?what (?:must|has to|will) then be (?:paid|repaid|settled)(?= ?\\?)'),
   cue(
     'finalAmount',

@@ -86,9 +86,9 @@ export const timesAsked: readonly Cue<Asked>[] = [
   cue(
     'payments',
     10,
-    `how many (?:(?:[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|months|quarters|weeks|periods|half-years|fortnights|rentals|rents|times)`,
+    `how many (?:(?:[a-z-]+|<e>|<m>),? ){0,4}(?:@payment|@deposit|@withdrawal|months|quarters|weeks|periods|half-years|fortnights|rentals|rents|times)`,
     `number of (?:(?:[a-z-]+|<e>) ){0,3}(?:@payment|@deposit|@withdrawal|months|quarters|periods|weeks|rentals)`,
-    'after how many(?! years)',
+    'after how many(?! (?:(?:full|whole|complete|entire) )?years)',
     'how many (?:(?:there are|are there|are needed|are) )?if the last (?:one |payment )?(?:may|can|is|could)',
     'how many (?:are|will be|would be|does|do|must) (?:needed|there|required|made|it take|there be|be made)',
     'n ?= ?\\?',
