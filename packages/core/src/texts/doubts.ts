@@ -139,8 +139,7 @@ const isLongCompounded = ({ flat }: Page, { rate }: SolePlan['terms']): boolean 
 /** Payments of which nothing tells how often, nor how many. */
 function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
   const isFlatRateAsked = page.questions.every(({ asked }) => asked === 'flatRate' || asked === 'financeCharge');
-  const pays =
-    plan.kind !== 'lump-sum' && plan.kind !== 'convert' && !isFlatRateAsked && !isRepaidAtOnce(page, plan);
+  const pays = plan.kind !== 'lump-sum' && plan.kind !== 'convert' && !isFlatRateAsked && !isRepaidAtOnce(page, plan);
   return (
     pays &&
     !terms.saysFrequency &&

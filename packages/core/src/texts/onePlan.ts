@@ -62,7 +62,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const first = readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope);
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');
-  const hasTerm = tellsTerm(withoutChanges(page, first, changes, moments), moments, asked);
+  const hasTerm = tellsTerm(page, withoutChanges(page, first, changes, moments), moments, asked);
   const noTerm = hasTerm ? moments : [...allButLatest(page, moments), ...moments.filter((each) => isMoved(page, each))];
   take(roles, noTerm);
   // What is there on the way leaves the end as it is told.

@@ -20,8 +20,16 @@ export interface RateRead {
   readonly unsure?: boolean;
 }
 
+/** "Twelve months' credit free of interest, or 90 off for cash. What rate does the credit really cost?" */
+const isFreeForSome = (page: Page, at: number, asked: ReadonlySet<Asked>): boolean =>
+  tokenAt(page, at).value === 0 &&
+  (['effectiveRate', 'nominalRate', 'ratePerPayment'] as const).some((each) => asked.has(each)) &&
+  page.signs.some(([best]) => best?.role === 'rebate');
+
 export function readRate(page: Page, scope: Scope, rates: readonly number[], asked: ReadonlySet<Asked>): RateRead {
-  const [token, ...others] = rates.filter((at) => page.signs[at]?.[0]?.role !== 'ignored');
+  const [token, ...others] = rates.filter(
+    (at) => page.signs[at]?.[0]?.role !== 'ignored' && !isFreeForSome(page, at, asked),
+  );
   const continuous = /continuous/.test(page.flat);
   const notation = notationOf(page, token);
   const uses = page.periods.filter(({ use, token: at }) => use === 'compounding' && inScope(page, scope, at));

@@ -5,10 +5,13 @@ import type { ReadPlan } from './reading.ts';
 
 /** Something is paid more than once, or a payment is spoken of. */
 const inPayments =
-  /(?<![a-z])(?:payments?|pmts?|instal?lments?|rentals?|deposits?|each|every|per (?!cent|annum)[a-z]+|leas(?:e|ed|es|ing))(?![a-z])|⟨[ea]\d+⟩/;
+  /(?<![a-z])(?:payments?|pmts?|emis?|instal?lments?|rentals?|deposits?|each|every|per (?!cent|annum)[a-z]+|leas(?:e|ed|es|ing))(?![a-z])|⟨[ea]\d+⟩/;
 /** "9 % a year" */
 const ofRates = /⟨p\d+⟩(?: [a-z]+){0,3} (?:⟨[ea]\d+⟩|per [a-z]+)/g;
 
-/** @returns whether a loan at a flat charge has no payments before its end */
+/** @returns whether a loan at simple interest has no payments before its end */
 export const isRepaidAtOnce = ({ flat }: Page, { kind, unknown }: ReadPlan): boolean =>
-  kind === 'flat' && unknown === 'payment' && !inPayments.test(flat.replace(ofRates, ''));
+  kind === 'flat' &&
+  unknown === 'payment' &&
+  /(?<![a-z])simple(?![a-z])/.test(flat) &&
+  !inPayments.test(flat.replace(ofRates, ''));

@@ -115,6 +115,8 @@ const numbersIn = (of: unknown): number[] =>
 function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   const held = new Set(
     plans.flatMap(({ amount, price, payment, finalAmount, fees = 0, links = [] }) => [
+      // What is paid already is taken off.
+      ...links.map(({ plus = 0 }) => -plus),
       ...links.map(({ fromPlan, quantity, plus = 0 }) =>
         quantity === 'amount' ? (plans[fromPlan]?.amount ?? 0) + plus : null,
       ),

@@ -1,6 +1,7 @@
 /** For how long: which times are the plan's term, which are moments that a question names, and where a term is told elsewhere. */
 
 import type { Ages } from './ages.ts';
+import { growthIn } from './growth.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import type { Page } from './page.ts';
 import { momentOf } from './placesInPlan.ts';
@@ -10,10 +11,17 @@ import type { Terms } from './terms.ts';
 import { yearsOf } from './tokens.ts';
 
 /** Whether the text says for how long, besides the moments it asks about; or asks how long, with everything else said. */
-export function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: ReadonlySet<Asked>): boolean {
+export function tellsTerm(
+  page: Page,
+  terms: Terms,
+  moments: readonly PlacedQuestion[],
+  asked: ReadonlySet<Asked>,
+): boolean {
   const { money, rate, times, counts } = terms;
   const isAsked = (['payments', 'years', 'howLong', 'lastPayment'] as const).some((each) => asked.has(each));
-  const isPaid = money.payment !== undefined && (money.amount ?? money.price) !== undefined;
+  // "What is it worth in 10 years? How many years until it has doubled?"
+  const isLed = money.payment !== undefined || growthIn(page) !== undefined;
+  const isPaid = isLed && (money.amount ?? money.price) !== undefined;
   const isMoment = (at: number): boolean =>
     moments.some(({ place }) => place?.taken.some(({ token }) => token === at) ?? false);
   return (isAsked && isPaid && rate.token !== undefined) || [...times, ...counts].some((at) => !isMoment(at));

@@ -47,6 +47,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'after',
     12,
+    'after {n} (?:<e> )?@payment[^.?!]{0,90}(?:pays? off|settles?|clears?|repays?) (?:the|his|her|their|its) <t>',
     '(?:has|have) (?:just |now |already )?(?:made|paid) (?:the |her |his |their )?@payment (?:no|number)\\.? {n}',
   ),
   cue(

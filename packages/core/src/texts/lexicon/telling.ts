@@ -321,6 +321,6 @@ export const tellingWords: readonly TellingWords[] = [
     'growing payments',
     'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',
     // What something costs later is a plan of its own.
-    ({ plans }) => plans.some(({ name }) => name === dearerPrice),
+    ({ plans }) => plans.some(({ name, kind }) => name === dearerPrice || kind === 'lump-sum'),
   ),
 ];

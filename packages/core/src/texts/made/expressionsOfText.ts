@@ -27,7 +27,9 @@ const isOfPayment = (plan: ReadPlan | undefined): boolean => plan?.unknown === '
 /** One plan states the payment or what is there at the end, the other seeks it. */
 export const isToldAgainst = (of: ReadQuantity, plans: readonly ReadPlan[]): of is 'payment' | 'finalAmount' =>
   plans.length === 2 &&
-  (of === 'finalAmount' || (of === 'payment' && plans.some(({ unknown }) => unknown === 'rate'))) &&
+  (of === 'finalAmount' ||
+    (of === 'payment' &&
+      plans.some(({ unknown, payment }) => unknown === 'rate' || (unknown !== 'payment' && payment !== null)))) &&
   plans.filter(({ unknown }) => unknown === of).length === 1;
 
 /** One plan states how long it lasts, the other seeks it. */

@@ -27,7 +27,7 @@ const dearer = new RegExp(
   ].join('|'),
 );
 const priced =
-  /(?:costs?|priced at|price (?:is|of)|price today (?:is|of)|sells? for|worth|sold (?:for|at)) ⟨m(\d+)⟩|⟨m(\d+)⟩ (?:now|today|at present|at today's prices|at current prices)/;
+  /(?:costs?|priced at|price (?:is|of)|price today (?:is|of)|sells? for|worth|sold (?:for|at)|(?:buy|replace|purchase|build) [^.?!⟨]{1,40} for) ⟨m(\d+)⟩|⟨m(\d+)⟩ (?:now|today|at present|at today's prices|at current prices)/;
 const isPutAway =
   /(?<![a-z])(?:sinking fund|fund|account|deposits?|sav(?:e|es|ed|ing)|puts? (?:away|aside|by|in)|pa(?:y|ys|id|ying)[^.?!]{0,20} in(?:to)?|invest(?:s|ed)?|set(?:s|ting)? (?:aside|by)|lay (?:by|aside))(?![a-z])/;
 

@@ -25,6 +25,7 @@ import { readPaidAndToGo } from './paidAndToGo.ts';
 import { readPaidAtOnce } from './paidAtOnce.ts';
 import { readPaidDownTo } from './paidDownTo.ts';
 import { readPaidFirst } from './paidFirst.ts';
+import { readRaisedToFit } from './raisedToFit.ts';
 import { readRaisedByShare } from './raisedByShare.ts';
 import { readRates } from './rates.ts';
 import { readRaisedFromStart } from './raisedFromStart.ts';
@@ -71,6 +72,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readKeptDeposits,
   readGoalMissed,
   readGoalPassed,
+  readRaisedToFit,
   readStillToMake,
   readRefinanced,
   readAtFoundRate,

@@ -118,11 +118,13 @@ export function readSumsInOne(page: Page): DraftReading | undefined {
   const first = readPlan(page, { scope: (place) => !isTaken(place), as: 'lump-sum', questions: [] });
   const perYear = first.plan.paymentsPerYear;
   const timed = dues.map(({ token, years }) => ({
-    value: tokenAt(page, token).value,
+    value: tokenAt(page, token).value * (isPaidAlready(page, token) ? -1 : 1),
     k: wholeNumber(years * perYear),
   }));
   const at = wholeNumber(day.years * perYear);
-  const isKnown = first.plan.rate !== null && [at, ...timed.map(({ k }) => k)].every(Number.isInteger);
+  // Nothing is left of a sum that is none.
+  const isLessFirst = (timed.at(-1)?.value ?? 0) < 0;
+  const isKnown = !isLessFirst && first.plan.rate !== null && [at, ...timed.map(({ k }) => k)].every(Number.isInteger);
   if (!isKnown) return undefined;
   const plans = isChoice ? plansOfEach(first.plan, timed, at) : plansTo(first.plan, timed, at);
   const last = plans?.at(-1);
@@ -144,6 +146,14 @@ export function readSumsInOne(page: Page): DraftReading | undefined {
     () => ({ quantity: 'choice', args: { by: 'amount', want } }),
   );
 }
+
+/** "She owes 6,000 in 8 months and 4,000 in 20. She pays 5,000 now. What payment settles the rest?": that much less is owed. */
+const isPaidAlready = ({ flat, places }: Page, token: number): boolean =>
+  /(?<![a-z])(?:owes?|owed|debts?)(?![a-z])/.test(flat.slice(0, places[token]!.start)) &&
+  /(?<![a-z])(?:pays?|paid|hands? over|repays?|repaid|gives?)(?: (?:off|back))? $/.test(
+    flat.slice(0, places[token]!.start),
+  ) &&
+  /^ (?:now|today|at once|immediately)(?![a-z])/.test(flat.slice(places[token]!.end));
 
 interface Timed {
   readonly value: number;

@@ -14,7 +14,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
     14,
-    'what must (?:he|she|they|the [a-z]+) pay (?:besides|in addition to|on top of|along with|beside) (?:the|that|this) (?:<o> )?@payment',
+    '(?:what|how much) (?:must|does|will|has) (?:he|she|they|the [a-z]+) (?:have )?(?:to )?pay (?:besides|in addition to|on top of|along with|beside|together with) (?:the|that|this|his|her|their) (?:<o> )?@payment',
   ),
   cue(
     'balance',
