@@ -11,7 +11,7 @@ import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 const amount = '(?:the |her |his |their |its |any )?(?:surplus|shortfall|deficit|excess|shortage)';
 /** It is asked how far the goal is passed or missed. */
 const missed = new RegExp(
-  `(?<![a-z])(?:(?:what|how (?:large|big|much|great)) (?:is|will be|would be|are)? ?${amount}|(?:find|calculate|determine|state) ${amount}|(?:by how much|how far(?: short)?|how much) (?:will|does|do|would|is|are) [^?⟨,]{0,50}(?:short|fall|miss|exceed|surpass|too (?:little|much)|lacking|above|below)[^?⟨]{0,30}|how much (?:is|will be|would be) (?:then )?(?:still )?(?:lacking|missing|left over|short|too (?:little|much)))`,
+  `(?<![a-z])(?:(?:what|how (?:large|big|much|great)) (?:is|will be|would be|are)? ?${amount}|(?:find|calculate|determine|state) ${amount}|(?:by how much|how far(?: short)?|how much) (?:will|does|do|would|is|are) [^?⟨,]{0,50}(?:short|fall|miss|exceed|surpass|too (?:little|much)|lacking|above|below)[^?⟨]{0,30}|how much (?:more|less) than (?:the|her|his|their|its) (?:goal|target|aim)(?![a-z])|how much (?:is|will be|would be) (?:then )?(?:still )?(?:lacking|missing|left over|short|too (?:little|much)))`,
 );
 
 /** @returns nothing where not a goal, regular deposits and their number are told, or nothing asks how far it is missed */
