@@ -77,6 +77,16 @@ const isPaidNow = (page: Page, each: Question, words: string): boolean =>
   page.questions.some(({ asked, start }) => asked === 'payment' && start < each.start) &&
   changesOfText(page).some(({ kind }) => kind === 'rate');
 
+/** "If she pays the loan off right after the tenth payment, how much does she pay then?" */
+const isPaidOff = ({ flat }: Page, each: Question, words: string): boolean =>
+  each.asked === 'payment' &&
+  /^\W*(?:how much|what) (?:does|must|will|would|has) (?:he|she|they) (?:then )?(?:have )?(?:to )?pay(?: then)?\W*$/.test(
+    words,
+  ) &&
+  /(?<![a-z])(?:if|when) (?:he|she|they|it|the [a-z]+) (?:pays? (?:it|(?:the|her|his|their) (?:loan|debt|mortgage)) off|(?:pays? off|settles?|clears?|repays?) (?:it|(?:the|her|his|their) (?:loan|debt|mortgage|balance)))[^?]*, (?:and )?$/.test(
+    flat.slice(0, each.start),
+  );
+
 /** What a question asks by what is told before it. */
 function heardByTold(page: Page, each: Question, words: string, isOften: boolean): Question['asked'] | undefined {
   // "A legacy was put away eight years ago. What is it worth now?"
@@ -97,6 +107,7 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
         .at(-1) ?? '',
     );
   if (isOfThose && changesOfText(page).length > 0) return 'newPayment';
+  if (isPaidOff(page, each, words)) return 'balance';
   // "… and the payment that she must make then."
   const isThen =
     each.asked === 'payment' &&

@@ -9,6 +9,7 @@ import { meantQuestions } from './meantQuestions.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
+import { isTermToldBehind } from './toldBehind.ts';
 import type { Question } from './question.ts';
 
 export interface PlacedQuestion extends Question {
@@ -27,15 +28,6 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> 
 /** What was told last is the time until the end; behind it at most the rate. */
 const endsLast =
   /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z])|(?:goes|went|going|carries|keeps|continues)(?: on)? for ⟨t\d+⟩)[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?(?:(?:[^.;?!⟨]|⟨[pea]\d+⟩)*,\s*)?$/;
-
-/** "For the first 10 years it earns 4 %, and after that 5 %. She pays in for 25 years. What is it worth then?": not at the change. */
-function isTermToldBehind(page: Page, { start }: Question): boolean {
-  const [change, more] = changesOfText(page);
-  const from = change && sentenceAt(page, page.places[change.token]!)?.end;
-  if (!change || more || from === undefined) return false;
-  const told = page.flat.slice(from, start);
-  return /(?:for|over|during) ⟨t\d+⟩[^?⟨]*$/.test(told);
-}
 
 /** It asks of the whole time. */
 const ofAll = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/;
@@ -100,7 +92,10 @@ function ownPlace(page: Page, question: Question, kind: 'range' | 'moment'): Ask
     ['time', 'count'].includes(page.tokens[first.token]?.form ?? '') &&
     (/(?:over|for|by|in) $/.test(page.flat.slice(0, page.places[first.token]!.start)) ||
       /^ (?:loan|mortgage|debt|credit|lease|note)(?![a-z])/.test(page.flat.slice(page.places[first.token]!.end)));
-  return isTerm && (lead?.afterYears ?? lead?.after ?? lead?.leftPayments) !== undefined ? lead : (own ?? lead);
+  // "If it is paid off after the tenth payment, how much does she pay then?"
+  const isThen = own?.same || (own?.atChange && changesOfText(page).length === 0);
+  const isTold = (lead?.afterYears ?? lead?.after ?? lead?.leftPayments) !== undefined;
+  return (isTerm || isThen) && isTold ? lead : (own ?? lead);
 }
 
 /** "The balance of a mortgage over 20 years at 5 %, after 7 years": the words behind it are its place. */

@@ -3,7 +3,7 @@
 import { doubt, notUnderstood, quoteOf, quoteOfToken } from './doubts.ts';
 import { tellsWhatIsLeft } from './heardAs.ts';
 import type { DraftReading } from './draftReading.ts';
-import type { Span } from './flatText.ts';
+import { originOf, type Span } from './flatText.ts';
 import { headOf, heads, needs } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { Question } from './question.ts';
@@ -88,7 +88,11 @@ export function askedOnce(page: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
     const isSupposed =
       isLater || (sentence !== undefined && /(?<![a-z])(?:if|suppose|instead)(?![a-z])/.test(sentence.text));
     const isOnce = asks.filter(({ quantity }) => quantity === sameAsked(each.asked)).length < 2;
-    return before && isSupposed && isOnce && sentenceAt(page, before) !== sentence
+    // "If it is paid off after the tenth, how much does she pay then?": what is owed.
+    const isOwed = asks.some(
+      ({ quantity, start }) => quantity === 'balanceAfter' && start === originOf(page, each).start,
+    );
+    return before && isSupposed && isOnce && !isOwed && sentenceAt(page, before) !== sentence
       ? [notUnderstood(page, each.unit)]
       : [];
   });

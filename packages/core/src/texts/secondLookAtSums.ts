@@ -41,6 +41,19 @@ const paidAsOften = (page: Page, { roles }: DraftReading): ReadDoubt[] =>
       : [];
   });
 
+/** "What single payment two years from now is equal in value to 700 at the end of each quarter for four years?": no balance on the way. */
+const oneForAll = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, place }) => {
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit;
+    const words = unit ? page.flat.slice(unit.start, unit.end) : '';
+    const isOne = /(?<![a-z])(?:single|one|lump) (?:payment|sum|amount)[^?]*(?:equal|equivalent|replace|instead)/.test(
+      words,
+    );
+    return unit && isOne && quantity === 'balanceAfter' && plans[plan ?? 0]?.kind === 'saving'
+      ? [notUnderstood(page, unit)]
+      : [];
+  });
+
 /** "How many more years does it take?", in a plan that begins before now. */
 const countedFromStart = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
   asks.flatMap(({ quantity, plan, place }) => {
@@ -78,4 +91,5 @@ export const sumsInDoubt = (page: Page, draft: DraftReading): ReadDoubt[] => [
   ...paidAsOften(page, draft),
   ...countedFromStart(page, draft),
   ...furtherFromStart(page, draft),
+  ...oneForAll(page, draft),
 ];

@@ -114,7 +114,11 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'another extra payment',
     '(?<!(?:deposits?|deposited|saves?|adds?|added|aside|puts?|pays?|paid|away|in) )another (?:of )?<m> (?:at(?! the (?:end|beginning|start) of ⟨e)|with|after|in)|and again <m>',
-    ({ plans }) => plans.some(({ changes: all, links }) => all.length > 1 || links?.some(({ plus }) => plus)),
+    ({ plans }) =>
+      plans.some(
+        ({ changes: all, links, kind }) =>
+          all.length > (kind === 'lump-sum' ? 0 : 1) || links?.some(({ plus }) => plus),
+      ),
   ),
   telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>
     plans.some(({ changes: all }) => all.some(({ kind }) => kind === 'rate')),

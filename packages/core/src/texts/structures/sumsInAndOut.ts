@@ -40,7 +40,7 @@ const goesIn = pattern(
 );
 /** It is there from the start, and goes in at no later time. */
 const isThere = pattern(
-  '(?:has|had|stood at|stands at|opened with|opened (?:an?|the) (?:[a-z]+ )?account with|inherit(?:s|ed)|wins|won|sum of|fund of) {mn}',
+  '(?:has|had|stood at|stands at|opened with|opened (?:an?|the) (?:[a-z]+ )?account with|inherit(?:s|ed)|wins|won|sum of|fund of) {mn}|(?<![a-z])an? {mn} (?:debt|loan|note)(?![a-z])',
 );
 /** "3,000 of fees", "her sister takes out 500": another story. */
 const isOther = pattern(
@@ -219,13 +219,26 @@ const heardAsOwed = (page: Page, each: PlacedQuestion): PlacedQuestion =>
     ? { ...each, asked: 'balance', place: placeAsked(page, each.unit, 'moment') }
     : each;
 
+interface EndAsked {
+  /** What is there at the end. */
+  readonly end: PlacedQuestion;
+  /** "How much of that is interest?" */
+  readonly earned: PlacedQuestion | undefined;
+}
+
+/** What is there at the end, and how much of it is interest; nothing where anything else is asked. */
+function endAsked(page: Page): EndAsked | undefined {
+  const placed = placeQuestions(page).map((each) => heardAsOwed(page, each));
+  const [end, more] = placed.filter(({ asked }) => asksEnd.has(asked));
+  const [earned] = placed.filter(({ asked, place }) => asked === 'interest' && !place);
+  return end && !more && placed.length === (earned ? 2 : 1) ? { end, earned } : undefined;
+}
+
 /** @returns nothing where not every sum is told to go in or out at a time of its own, or something else is asked */
 export function readSumsInAndOut(page: Page): DraftReading | undefined {
-  const questions = placeQuestions(page).map((each) => heardAsOwed(page, each));
-  if (questions.length !== 1 || !questions.every(({ asked }) => asksEnd.has(asked)) || stops.test(page.flat))
-    return undefined;
-  if (page.flat.match(isOther)) return undefined;
-  const asked = questions.map(({ unit }) => unit);
+  const { end, earned } = endAsked(page) ?? {};
+  if (!end || stops.test(page.flat) || page.flat.match(isOther)) return undefined;
+  const asked = [end.unit];
   const payment = page.tokens.findIndex(({ form }, at) => form === 'money' && isRegularAt(page, at));
   const sums = sumsOf(page, asked, payment);
   // Payments by the month whose size is not told, or another one.
@@ -238,19 +251,21 @@ export function readSumsInAndOut(page: Page): DraftReading | undefined {
     (payment < 0 ? atStart.length === 1 : atStart.length < 2) &&
     atStart.every((each) => each === all[0] && !each.isOut) &&
     [...page.flat.matchAll(isThere)].every((each) => !moves.some(({ token }) => token === firstOf(each)));
-  const isMoved = moves.some(({ isOut }) => isOut) || (payment < 0 && moves.length > 1);
+  const isMoved = moves.some(({ isOut }) => isOut) || (payment < 0 && moves.length > 0);
+  // The interest of several plans is that of none.
+  if (earned && moves.some(({ isOut }) => isOut)) return undefined;
   if (!isOneAtStart || !isMoved) return undefined;
   const used = moves.flatMap(({ token, taken }) => [token, ...taken]);
   const excluded = [...toldBy(page, used), ...asked];
   const first = readPlan(page, {
     scope: (place) => !isIn(excluded, place),
     as: payment < 0 ? 'lump-sum' : 'saving',
-    questions: questions.map((each) => ({ ...each, asked: 'finalAmount' as const, place: undefined })),
+    questions: [{ ...end, asked: 'finalAmount', place: undefined }],
   });
   const { plan } = first;
   const perYear = plan.paymentsPerYear;
   const times = timesOf(moves, plan);
-  const found = times && endOf(page, questions, { last: times.at(-1)!, perYear, used: new Set(used) });
+  const found = times && endOf(page, [end], { last: times.at(-1)!, perYear, used: new Set(used) });
   const isKnown =
     plan.rate !== null && plan.changes.length === 0 && (payment < 0 ? plan.amount !== null : plan.payment !== null);
   if (!times || !found || !isKnown || !Number.isInteger(found.end) || found.end <= times.at(-1)!) return undefined;
@@ -270,7 +285,10 @@ export function readSumsInAndOut(page: Page): DraftReading | undefined {
   return readingOfPlans(
     page,
     plans.map((each) => ({ ...each, roles })),
-    questions.map((each) => ({ ...each, asked: 'finalAmount' as const, place: undefined, owner })),
+    [
+      { ...end, asked: 'finalAmount', place: undefined, owner },
+      ...(earned ? [{ ...earned, asked: 'interest' as const, place: undefined, owner }] : []),
+    ],
     () => undefined,
   );
 }
