@@ -96,3 +96,14 @@ describe('one sum', () => {
     ],
   ])('%s', (text, expected) => expect(both(text).exact[0]).toBeCloseTo(expected, 4));
 });
+
+it('what is paid when a loan is paid off on the way, and the interest that is spared, up to the last payment', () => {
+  const text =
+    'A loan of $4,000 is repaid over 18 months at 9.6% compounded monthly, payments at the end of each month. If she pays the loan off right after the tenth payment, how much does she pay then, and how much interest does she save?';
+  const { exact } = both(text);
+  const owed = paymentOf(4_000, 0.008, 18) * ((1 - 1.008 ** -8) / 0.008);
+  expect(exact[0]).toBeCloseTo(owed, 5);
+  expect(exact[1]).toBeCloseTo(8 * paymentOf(4_000, 0.008, 18) - owed, 5);
+  const { exercise } = exerciseFromText(text, readProblem(text))!;
+  expect(exercise.parts.at(-1)!.prompt).toBe('How much interest is paid from payment 11 to the last?');
+});

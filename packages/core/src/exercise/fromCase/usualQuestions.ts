@@ -202,6 +202,11 @@ function rangeWords(draft: StatementDraft, { from, to }: AskTexts): string {
   const { paymentsPerYear: p, timing } = draft;
   if (p > 1 && from === String(p + 1) && to === String(p * 2)) return 'in the second year';
   if (p > 1 && from === '1' && to === String(p)) return 'in the first year';
+  // "months - 11" to "months": up to the end, whatever its number is.
+  if (from !== to && /[a-z]/i.test(to ?? '')) {
+    const others = / - (\d+)$/.exec(from ?? '')?.[1];
+    return others === undefined ? `from payment ${from} to the last` : `with the last ${Number(others) + 1} payments`;
+  }
   // A payment that comes first is made of the interest before it; what runs up afterwards is named by its period.
   if (timing === 'begin')
     return from === to ? `in ${periodOf(draft)} ${from}` : `in ${periodOf(draft)}s ${from} to ${to}`;
