@@ -49,6 +49,11 @@ export const tellingWords: readonly TellingWords[] = [
     () => false,
   ),
   telling(
+    'payments that are missed at the end',
+    '(?:miss(?:es|ed)?|skips?|skipped|leaves? out|omits?) (?:the|her|his|their) last <n> (?:<e> )?(?:@payment|@deposit|of (?:them|these))',
+    () => false,
+  ),
+  telling(
     'payments without an end',
     '(?<![a-z])(?:for ever|forever)(?=[.,;)]| and | starting| beginning| at )|(?<![a-z])in perpetuity(?! ?\\.\\.)|(?<![a-z])a perpetuity(?=,? (?:of|paying|that|which|with) )',
     () => false,

@@ -18,7 +18,9 @@ const missed = new RegExp(
 export function readGoalMissed(page: Page): DraftReading | undefined {
   const asking = page.sentences.find(({ text }) => missed.test(text));
   const found = missed.exec(asking?.text ?? '');
-  if (!asking || !found) return undefined;
+  // What falls short of a debt, or of what is drawn, is no goal of savings.
+  const isOwed = page.kinds.some(({ says, weight }) => says !== 'saving' && says !== 'lump-sum' && weight >= 6);
+  if (!asking || !found || isOwed) return undefined;
   const place = { start: asking.start + found.index, end: asking.start + found.index + found[0].length };
   const goals = goalsOf(page);
   const [goal, more] = goals;

@@ -9,6 +9,8 @@ import { wordsOf, type Owned } from './severalPlans.ts';
 
 const counts: ReadonlySet<string> = new Set(['payments', 'howLong', 'years']);
 const asksSum: ReadonlySet<string> = new Set(['finalAmount', 'balance']);
+/** It supposes another case, or names a number of its own. */
+const ofOther = /(?<![a-z])(?:if|instead|suppose|without|already)(?![a-z])|⟨[pmtno]/;
 const paidIn = /(?<![a-z])(?:paid|put|deposit(?:s|ed)?|contribut(?:ed|ions)) in(?![a-z])|deposited|contributed/;
 
 /** @returns nothing where no goal is saved for, or what is there when it is reached is not asked besides how long that takes */
@@ -16,7 +18,12 @@ export function readGoalPassed(page: Page): DraftReading | undefined {
   const placed = placeQuestions(page);
   const time = placed.findIndex(({ asked }) => counts.has(asked));
   const isThen = placed.map(
-    (each, at) => time >= 0 && at > time && asksSum.has(each.asked) && !paidIn.test(wordsOf(page, each)),
+    (each, at) =>
+      time >= 0 &&
+      at > time &&
+      asksSum.has(each.asked) &&
+      !paidIn.test(wordsOf(page, each)) &&
+      !ofOther.test(wordsOf(page, each)),
   );
   if (!isThen.includes(true)) return undefined;
   const sole = readPlan(page, { questions: placed.filter((_, at) => !isThen[at]) });

@@ -37,6 +37,8 @@ export function readTwoSavers(page: Page): DraftReading | undefined {
   if (questions.some(({ owner }) => owner !== 'across')) return undefined;
   return readingOfPlans(page, all, questions, (question: Owned, plans) => {
     const ask = comparedBy(page, question, plans);
+    // The least of all is a stage.
+    if (ask.args?.want === 'least') return undefined;
     const of = {
       ...ask.args,
       ...(ask.quantity === 'choice' ? { by: 'finalAmount' as const } : { of: 'finalAmount' as const }),
