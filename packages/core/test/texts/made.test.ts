@@ -36,6 +36,7 @@ describe('an exercise made of a text', () => {
     ['The weaving guild, which has 31 members, buys a loom.', 'The weaving guild'],
     ['A press worth $20,000 is leased for 4 years.', 'A press'],
     ['A 25-year mortgage of £210,000 has a rate of 4.4% compounded monthly.', 'A 25-year mortgage of £210,000'],
+    ['Bruno saves $400 at the end of every month for 10 years at 4.2%.', 'Bruno saves $400'],
     ['£12,000', 'A problem'],
   ])('%s is called %s', (text, title) => expect(titleOf(text)).toBe(title));
 

@@ -22,7 +22,7 @@ const firstWords = (text: string): string =>
     // "The weavers' guild, which has": what only says more of it is left out.
     .replace(/^(\S[^,]*),\s(?:which|who|whose|that)(?:\s[^]*)?$/iu, '$1')
     .replace(
-      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|are|was|were|has|have|had|by|with|from|aged))*[^\p{L}\p{N}%]*$/iu,
+      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|are|was|were|has|have|had|by|with|from|aged|at the (?:end|beginning|start|close)))*[^\p{L}\p{N}%]*$/iu,
       '',
     )
     .slice(0, 60);
