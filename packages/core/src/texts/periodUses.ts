@@ -32,7 +32,7 @@ const rateBefore =
 const ofYear = /effective(?: rate)?(?: of)? ⟨p\d+⟩, $|⟨p\d+⟩ effective, $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
 const rateBehind =
-  /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|⟨p\d+⟩|percentage)(?![a-z])/;
+  /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|growth|⟨p\d+⟩|percentage)(?![a-z])/;
 const qualifiesRate = /(?:effective(?:ly)?|nominal(?:ly)?|equivalent|flat)(?: an?)? $/;
 const anyPayment = new RegExp(
   `(?:${words.payment}|${words.deposit}|${words.withdrawal}|${words.pay}|${words.save}|${words.draw}|⟨m\\d+⟩)(?![a-z])`,

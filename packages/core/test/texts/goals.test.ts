@@ -60,6 +60,33 @@ describe('what is saved towards a goal', () => {
   });
 });
 
+describe('a fund', () => {
+  it('of which another sum could be drawn over a time of its own', () => {
+    const { exact } = both(
+      'Winifred draws $2,300 at the end of each month from $410,000 at 4.5% compounded monthly. How much is left after 15 years? What could she draw each month if nothing were to be left after 25 years?',
+    );
+    expect(exact[0]).toBeCloseTo(410_000 * 1.00375 ** 180 - saved(2300, 0.00375, 180), 4);
+    expect(exact[1]).toBeCloseTo(paymentOf(410_000, 0.00375, 300), 6);
+  });
+
+  it('that is left alone afterwards', () => {
+    const { exact } = both(
+      'Ann deposits $100 at the end of each month for 6 years at 3.6% compounded monthly. What is in the account? What will be in it 4 years later if no more deposits are made?',
+    );
+    expect(exact).toEqual([
+      expect.closeTo(saved(100, 0.003, 72), 4),
+      expect.closeTo(saved(100, 0.003, 72) * 1.003 ** 48, 4),
+    ]);
+  });
+
+  it('that was worth something some years ago', () => {
+    const { exact } = both(
+      'The value of a fund was $13,400 four years ago and is $16,950 today. What was its annual growth?',
+    );
+    expect(exact[0]).toBeCloseTo((16_950 / 13_400) ** (1 / 4) - 1, 8);
+  });
+});
+
 describe('a payment that is told', () => {
   it('is held against the one that fits', () => {
     const { exact, keys } = both(

@@ -21,6 +21,12 @@ const asides: readonly Cue<WordRole>[] = [
     '{m} (?:is|are|was|were) paid (?:over and above|on top of|in addition to|besides|beyond) (?:it|that|this|the @payment)',
   ),
   cue('amount', 10, '(?:<n> (?:<e>(?:-end)? )?|(?:his|her|their|the) )(?:payments|instalments) on (?:an? |the )?{m}'),
+  cue('amount', 13, '(?:was|were) (?:worth )?{m} <t> ago(?=[^?.]{0,40} ⟨m)'),
+  cue(
+    'finalAmount',
+    13,
+    '<m> <t> ago,? (?:and|but)(?: it)? (?:is|are|stands? at|has grown to)(?: now| today)?(?: worth)? {m}',
+  ),
   cue('amount', 13, '{m} is needed for <t>(?=[;,.])'),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(

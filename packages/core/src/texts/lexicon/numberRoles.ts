@@ -116,6 +116,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     13,
     '(?:was|were) to (?:run|last|take|go on)(?: for| over)? {t}(?=[^?]*(?:could|can)(?: only)? (?:pay|manage|afford) <m>)',
   ),
+  cue(
+    'duration',
+    13,
+    '<m> {t} ago,? (?:and|but)(?: it)? (?:is|are|stands? at|has grown to)(?: now| today)?(?: worth)? <m>',
+  ),
   cue('duration', 13, '{t} ago,? (?:[a-z]+ ){1,3}(?:had|opened|put|owned)[^?]*since (?:then|that)'),
   cue('ignored', 11, '(?:is|are|was|were|being) (?:fixed|guaranteed|set) for {t}'),
   cue('ignored', 9, '{n} (?:banks|lenders|dealers|shops|offers|rates|societies|brokers)'),

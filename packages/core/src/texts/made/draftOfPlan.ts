@@ -6,7 +6,7 @@ import { roundTo } from '../../money/roundMoney.ts';
 import { slotNames, type SlotName, type Statement } from '../../case/statement.ts';
 import { emptyDraft } from '../../statement/newDraft.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { ReadPlan, Role } from '../reading.ts';
+import { oneSum, type ReadPlan, type Role } from '../reading.ts';
 import { statementOfPlan } from '../statementOfPlan.ts';
 import { changesOf } from './changesInDraft.ts';
 import { isShare } from './givensOfText.ts';
@@ -156,10 +156,20 @@ function countWordings(to: PlanToDraft): string[] {
   const sums = times.flatMap((one, at) =>
     times.slice(at + 1).flatMap((other) => one.flatMap((first) => other.map((second) => `${first} + ${second}`))),
   );
+  // One sum goes from its day to another's: "in 8 months … in 20 months".
+  const pairs = times.flatMap((one, at) =>
+    times.flatMap((other, index) => (at === index ? [] : [[one, other] as const])),
+  );
+  // The day of the one sum is a time of its own.
+  const isTold = to.plan.name !== oneSum || times.length > 2;
+  const apart = to.plan.kind === 'lump-sum' && isTold ? pairs : [];
+  const between = apart.flatMap(([one, other]) =>
+    one.flatMap((first) => other.map((second) => `${inBrackets(first)} - ${inBrackets(second)}`)),
+  );
   const shared = paidWordings(to).flatMap((paid) =>
     named(to, 'payment').map((each) => `${inBrackets(paid)} / ${each}`),
   );
-  return [...named(to, 'payments'), ...times.flat(), ...sums, ...shared];
+  return [...named(to, 'payments'), ...times.flat(), ...sums, ...between, ...shared];
 }
 
 /** What is left of an earlier plan's payments. */

@@ -11,6 +11,7 @@ import { readGoalPassed } from './goalPassed.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
 import { readDearerThen } from './dearerThen.ts';
+import { readDrawnOut } from './drawnOut.ts';
 import { readEndSooner } from './endSooner.ts';
 import { readFeeKept } from './feeKept.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
@@ -70,6 +71,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readPaidAtOnce,
   readKeptEither,
   readKeptDeposits,
+  readDrawnOut,
   readGoalMissed,
   readGoalPassed,
   readRaisedToFit,

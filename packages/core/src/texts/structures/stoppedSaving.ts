@@ -83,7 +83,40 @@ function readStoppedEarly(page: Page): DraftReading | undefined {
 
 /** @returns nothing where it is not told that payments stop, or not asked what is there at a later time */
 export function readStoppedSaving(page: Page): DraftReading | undefined {
-  return readStoppedEarly(page) ?? readStoppedFor(page);
+  return readStoppedEarly(page) ?? readStoppedFor(page) ?? readLeftThen(page);
+}
+
+const leftThen =
+  /⟨t(\d+)⟩ (?:from (?:today|now|then)|later|after that|afterwards)[^?⟨]*(?<![a-z])(?:if|provided|supposing|when)(?: that)? (?:nothing (?:more|further|else)|no (?:more|further) (?:money|deposits|payments|sums?)|(?:it|the money|the fund|all of it) (?:is|stays?|lies) (?:left|untouched|there))/;
+
+/** "What is in the fund? What will be in it three years from today if nothing more is paid in?" */
+function readLeftThen(page: Page): DraftReading | undefined {
+  const asking = page.sentences.find(({ asks, text }) => asks && leftThen.test(text));
+  const token = Number(leftThen.exec(asking?.text ?? '')?.[1] ?? NaN);
+  const place = page.places[token];
+  if (!asking || !place) return undefined;
+  const questions = placeQuestions(page);
+  const isThen = questions.map(
+    ({ unit, asked }) => isIn([asking], unit) && (asked === 'finalAmount' || asked === 'balance'),
+  );
+  if (isThen.filter(Boolean).length !== 1) return undefined;
+  const others = questions.filter((_, at) => !isThen[at]);
+  const first = readPlan(page, { scope: (each) => !isIn([asking], each), as: 'saving', questions: others });
+  const { payment, payments, rate, changes } = first.plan;
+  if ((payment ?? 0) === 0 || payments === null || !rate || changes.length > 0) return undefined;
+  const time = { years: yearsOf(page, token), tokens: [token] };
+  const grown = secondPlan(page, { start: place.start, end: place.start }, time, first);
+  if (!grown) return undefined;
+  const named = { ...first.plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
+  const owned = questions.map((each, at): Owned =>
+    isThen[at] ? { ...each, asked: 'finalAmount', place: undefined, owner: 1 } : { ...each, owner: 0 },
+  );
+  return readingOfPlans(
+    page,
+    [{ ...first, plan: named, read: { ...first.read, missing: [] } }, grown],
+    owned,
+    () => undefined,
+  );
 }
 
 const mayAsk: ReadonlySet<string> = new Set(['finalAmount', 'balance', 'totalPaid']);

@@ -32,6 +32,11 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     15,
     '(?:to )?what (?:nominal )?(?:annual |yearly )?(?:nominal )?(?:<e> )?rate (?:does|do|is) (?:the|this|that) charge (?:amount|come|correspond)',
   ),
+  cue(
+    'nominalRate',
+    12,
+    'what (?:was|is) (?:its|the|their|his|her) (?:average )?(?:<e> )?(?:growth|increase|rise|return)(?: rate)?(?= ?[?,.]| a year| per year| of (?:the|this|his|her))',
+  ),
   cue('nominalRate', 12, '^find j(?= ?\\.|$)'),
   cue(
     'nominalRate',

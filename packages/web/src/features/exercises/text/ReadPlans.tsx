@@ -16,7 +16,9 @@ export function ReadPlans({ read: { reading, sentences, leftOut } }: { readonly 
         {plans.map(({ name, links, changes }, at) => (
           <p key={at} className={styles.plan} style={{ margin: 0 }}>
             {plans.length > 1 && <strong>{name ?? say('Plan {{at}}', { at: at + 1 })}: </strong>}
-            {sentences[at]?.replaceAll(' %', '\u00a0%') || <span className="soft">{say('Something is still missing.')}</span>}
+            {sentences[at]?.replaceAll(' %', '\u00a0%') || (
+              <span className="soft">{say('Something is still missing.')}</span>
+            )}
             {sentences[at] && ` ${changesInWords({ changes }).join(' ')}`}
             {(links?.length ?? 0) > 0 && <span className="soft"> {say('It goes on from the other.')}</span>}
           </p>
