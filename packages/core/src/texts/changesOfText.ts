@@ -108,7 +108,7 @@ function isOfEach(page: Page, token: number): boolean {
     /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|(?:from|starting with|beginning with|beginning at|starting from) the (?:very )?(?:start|first (?:payment|month|one)|outset|beginning)/;
   // "30 more than she must", "150 a month more than required"
   const isOnTop =
-    /^(?: ⟨[ea]\d+⟩)? (?:more|extra|above|over)(?: than)? (?:(?:he|she|they|it) (?:must|has to|have to|needs?(?: to)?|is required|are required)|(?:is |was |what is )?(?:required|needed|necessary|agreed|asked|due)(?![a-z])|(?:the |her |his |their |its )?(?:required|scheduled|regular|agreed|minimum|usual|normal|contractual|calculated) (?:⟨e\d+⟩ )?(?:payment|instal?ment|amount|sum)s?(?![a-z]))/.test(
+    /^(?: ⟨[ea]\d+⟩)? (?:(?:more|extra) than|above|over) (?:(?:he|she|they|it) (?:must|has to|have to|needs?(?: to)?|is required|are required)|(?:is |was |what is )?(?:required|needed|necessary|agreed|asked|due)(?![a-z])|(?:the |her |his |their |its )?(?:required|scheduled|regular|agreed|minimum|usual|normal|contractual|calculated) (?:⟨e\d+⟩ )?(?:payment|instal?ment|amount|sum)s?(?![a-z]))/.test(
       page.flat.slice(end, end + 90),
     );
   const isFrom = /(?<![a-z])(?:from|after|beginning with|starting with) (?:the )?⟨[onl]\d+⟩/.test(told);
