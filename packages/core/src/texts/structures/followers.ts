@@ -47,9 +47,11 @@ export function follower(
   links: readonly ReadLink[],
   roles: readonly (readonly [number, Role])[],
 ): SolePlan {
+  const { links: _, ...own } = first.plan;
   return {
     ...first,
-    plan: { ...first.plan, changes: [], ...other, links },
+    // A plan that takes nothing from the first has no links.
+    plan: { ...own, changes: [], ...other, ...(links.length > 0 ? { links } : {}) },
     read: { ...first.read, missing: [] },
     roles: new Map([...first.roles, ...roles]),
   };

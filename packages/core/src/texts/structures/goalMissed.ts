@@ -49,19 +49,10 @@ export function readGoalMissed(page: Page): DraftReading | undefined {
     questions: [...page.questions.filter((each) => !isMissed(each)), difference],
     unread: page.unread.filter((each) => !isMissed(each) && !isHeard(each)),
   };
-  const { links: _, ...goalPlan } = needed.plan;
-  return readingOfPlans(
-    heard,
-    [
-      { ...saved, read: { ...first.read, missing: [] } },
-      { ...needed, plan: goalPlan },
-    ],
-    owned,
-    () => ({
-      quantity: 'difference',
-      args: { of: 'finalAmount', between: [0, 1] },
-    }),
-  );
+  return readingOfPlans(heard, [{ ...saved, read: { ...first.read, missing: [] } }, needed], owned, () => ({
+    quantity: 'difference',
+    args: { of: 'finalAmount', between: [0, 1] },
+  }));
 }
 
 /** The sums that are to be there, or to be paid, at the end: all but what is paid in, or is there. */

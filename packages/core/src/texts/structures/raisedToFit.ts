@@ -45,10 +45,9 @@ export function readRaisedToFit(page: Page): DraftReading | undefined {
   const asItIs = isTooLittle
     ? { name: 'as it is', payment: value, finalAmount: null, unknown: 'finalAmount' as const }
     : { name: 'as it is', payment: value, payments: null, unknown: 'payments' as const };
-  const { links: _, ...own } = follower(fits, asItIs, [], roles).plan;
   return readingOfPlans(
     { ...page, unread: page.unread.filter((each) => each.start < asking.start || each.start >= asking.end) },
-    [{ ...follower(fits, asItIs, [], roles), plan: own }, fits],
+    [follower(fits, asItIs, [], roles), fits],
     [{ ...question, asked: 'difference' }],
     () => ({ quantity: 'difference', args: { of: 'payment', between: [0, 1] } }),
   );

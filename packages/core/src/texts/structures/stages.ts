@@ -185,12 +185,14 @@ function endOf(page: Page, place: Span, sentence: Span, questions: readonly Plac
  *
  * @param region where it is told
  * @param time how long it lasts, and the numbers that say so
+ * @param fromPlan the place of the first among all plans
  */
 export function secondPlan(
   page: Page,
   region: Span,
   { years, tokens }: { readonly years: number; readonly tokens: readonly number[] },
   first: SolePlan,
+  fromPlan = 0,
 ): SolePlan | undefined {
   const scope = (place: Span): boolean => isIn([region], place);
   // Its rate is no change of the first one's.
@@ -216,7 +218,7 @@ export function secondPlan(
     finalAmount: null,
     changes: [],
     unknown: 'finalAmount',
-    links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
+    links: [{ field: 'amount', fromPlan, quantity: 'finalAmount' }],
   };
   const roles = new Map<number, Role>([...own.roles, ...tokens.map((at) => [at, 'duration'] as const)]);
   return { ...own, plan, roles, read: { ...own.read, missing: [], assumesCompounding: false } };

@@ -10,6 +10,7 @@ import { placeQuestions } from '../placedQuestions.ts';
 import { asAsked, momentOf } from '../placesInPlan.ts';
 import type { Role } from '../reading.ts';
 import { yearsOf } from '../tokens.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { isIn } from './clauses.ts';
 import { readingOfPlans, type Owned } from './severalPlans.ts';
 import { secondPlan } from './stages.ts';
@@ -65,20 +66,22 @@ function readStoppedEarly(page: Page): DraftReading | undefined {
   const tokens = stop.place.taken.map(({ token }) => token);
   const grown = secondPlan(page, { start: 0, end: 0 }, { years: (payments - k) / paymentsPerYear, tokens: [] }, first);
   if (!grown || owners.includes(undefined)) return undefined;
-  const named = { ...first.plan, payments: k, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
   const roles = new Map<number, Role>([...first.roles, ...tokens.map((at) => [at, 'after'] as const)]);
+  const cut = { ...first, plan: { ...first.plan, payments: k }, roles };
   const owned = questions.map((each, at) => ({
     ...each,
     asked: 'finalAmount' as const,
     place: undefined,
     owner: owners[at]!,
   }));
-  return readingOfPlans(
-    page,
-    [{ ...first, plan: named, roles, read: { ...first.read, missing: [] } }, grown],
-    owned,
-    () => undefined,
-  );
+  return readGrown(page, cut, grown, owned);
+}
+
+/** What is saved, and that left to grow on. */
+function readGrown(page: Page, { plan, ...first }: SolePlan, grown: SolePlan, owned: readonly Owned[]): DraftReading {
+  const saved = { ...plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
+  const all = [{ ...first, plan: saved, read: { ...first.read, missing: [] } }, grown];
+  return readingOfPlans(page, all, owned, () => undefined);
 }
 
 /** @returns nothing where it is not told that payments stop, or not asked what is there at a later time */
@@ -107,16 +110,10 @@ function readLeftThen(page: Page): DraftReading | undefined {
   const time = { years: yearsOf(page, token), tokens: [token] };
   const grown = secondPlan(page, { start: place.start, end: place.start }, time, first);
   if (!grown) return undefined;
-  const named = { ...first.plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
   const owned = questions.map((each, at): Owned =>
     isThen[at] ? { ...each, asked: 'finalAmount', place: undefined, owner: 1 } : { ...each, owner: 0 },
   );
-  return readingOfPlans(
-    page,
-    [{ ...first, plan: named, read: { ...first.read, missing: [] } }, grown],
-    owned,
-    () => undefined,
-  );
+  return readGrown(page, first, grown, owned);
 }
 
 const mayAsk: ReadonlySet<string> = new Set(['finalAmount', 'balance', 'totalPaid']);
@@ -138,15 +135,9 @@ function readStoppedFor(page: Page): DraftReading | undefined {
   if ((payment ?? 0) === 0 || payments === null || !rate) return undefined;
   const grown = secondPlan(page, { start: place.start, end: place.start }, { years, tokens: [end] }, first);
   if (!grown) return undefined;
-  const named = { ...first.plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' };
   const owned = questions.map((each): Owned => {
     if (each.asked === 'totalPaid') return { ...each, owner: 0 };
     return { ...each, asked: 'finalAmount', place: undefined, owner: 1 };
   });
-  return readingOfPlans(
-    page,
-    [{ ...first, plan: named, read: { ...first.read, missing: [] } }, grown],
-    owned,
-    () => undefined,
-  );
+  return readGrown(page, first, grown, owned);
 }

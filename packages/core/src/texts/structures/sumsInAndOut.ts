@@ -161,20 +161,18 @@ function timesOf(moves: readonly Move[], plan: ReadPlan): number[] | undefined {
 /** After how many payments it ends, and the numbers that say so. */
 function endOf(
   page: Page,
-  questions: readonly PlacedQuestion[],
+  question: PlacedQuestion,
   { last, perYear, used }: { readonly last: number; readonly perYear: number; readonly used: ReadonlySet<number> },
 ): { readonly end: number; readonly tokens: readonly number[] } | undefined {
-  const units = questions.map(({ unit }) => unit);
   const others = page.tokens.flatMap(({ form }, at) =>
-    form === 'time' && !used.has(at) && !isIn(units, page.places[at]!) ? [at] : [],
+    form === 'time' && !used.has(at) && !isIn([question.unit], page.places[at]!) ? [at] : [],
   );
   const inPayments = (at: number): number => wholeNumber(yearsOf(page, at) * perYear);
-  const [question] = questions;
-  const place = question?.place;
+  const { place } = question;
   // "After 5 years he withdraws 6,000 and goes on for another 4. What is his balance at the end?": told elsewhere.
   const isOwn = place && place.taken.every(({ token }) => isIn([question.unit], page.places[token]!));
   const own = isOwn && !place.same && !place.atChange ? paymentAfter(place, perYear) : undefined;
-  if (question && place && own !== undefined) {
+  if (place && own !== undefined) {
     const said = wordsOf(page, question);
     const end = later.test(said) && !fromStart.test(said) ? last + own : own;
     return others.every((at) => inPayments(at) === end)
@@ -265,7 +263,7 @@ export function readSumsInAndOut(page: Page): DraftReading | undefined {
   const { plan } = first;
   const perYear = plan.paymentsPerYear;
   const times = timesOf(moves, plan);
-  const found = times && endOf(page, [end], { last: times.at(-1)!, perYear, used: new Set(used) });
+  const found = times && endOf(page, end, { last: times.at(-1)!, perYear, used: new Set(used) });
   const isKnown =
     plan.rate !== null && plan.changes.length === 0 && (payment < 0 ? plan.amount !== null : plan.payment !== null);
   if (!times || !found || !isKnown || !Number.isInteger(found.end) || found.end <= times.at(-1)!) return undefined;

@@ -39,11 +39,9 @@ export function readTwoSavers(page: Page): DraftReading | undefined {
     const ask = comparedBy(page, question, plans);
     // The least of all is a stage.
     if (ask.args?.want === 'least') return undefined;
-    const of = {
-      ...ask.args,
-      ...(ask.quantity === 'choice' ? { by: 'finalAmount' as const } : { of: 'finalAmount' as const }),
-    };
-    return ask.quantity === 'choice' ? { ...ask, args: of } : { ...ask, args: { ...of, between: [here, there] } };
+    return ask.quantity === 'choice'
+      ? { ...ask, args: { ...ask.args, by: 'finalAmount' } }
+      : { ...ask, args: { ...ask.args, of: 'finalAmount', between: [here, there] } };
   });
 }
 
@@ -78,12 +76,6 @@ function saverOf(page: Page, own: Sentence, others: Sentence, from: number): Sol
   if (left === undefined) return [saved];
   const place = page.places[Number(left)]!;
   const time = { years: yearsOf(page, Number(left)), tokens: [Number(left)] };
-  const grown = secondPlan(page, { start: place.start, end: place.start }, time, saved);
-  if (!grown) return undefined;
-  const linked = {
-    ...grown.plan,
-    name: `${saved.plan.name}, later`,
-    links: grown.plan.links?.map((each) => ({ ...each, fromPlan: from })),
-  };
-  return [saved, { ...grown, plan: linked as SolePlan['plan'] }];
+  const grown = secondPlan(page, { start: place.start, end: place.start }, time, saved, from);
+  return grown && [saved, { ...grown, plan: { ...grown.plan, name: `${saved.plan.name}, later` } }];
 }
