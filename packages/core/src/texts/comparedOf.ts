@@ -8,7 +8,7 @@ const isCounted = (flat: string): boolean => /⟨n\d+⟩ (?:⟨e\d+⟩(?:-end)? 
 /** What is held against each other: the time, or the money. */
 export function comparedOf(unit: string, flat: string): ReadQuantity {
   if (
-    /how much (?:sooner|earlier|longer|faster|quicker)(?![a-z])/.test(unit) &&
+    /how much (?:sooner|earlier|later|longer|faster|quicker)(?![a-z])/.test(unit) &&
     !/interest|in (?:months|payments)/.test(unit)
   )
     return isCounted(flat) ? 'payments' : 'years';

@@ -47,6 +47,9 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
     if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };
     const told = each.form === 'count' && Number.isInteger(each.value) ? ellipsis(each, joined, at, lower) : undefined;
     if (told) return { ...each, form: 'time', unit: told.unit };
+    // "After five of these years …"
+    const ofThese = /^ of (?:these|those) (years|months|quarters)(?![a-z])/.exec(lower.slice(each.end))?.[1];
+    if (ofThese && each.form === 'count' && before) return { ...each, form: 'time', unit: ofThese };
     // "36, 48 or 60 months"
     const unit = each.form === 'count' ? unitOfRow(joined, at, lower) : undefined;
     if (unit) return { ...each, form: 'time', unit };
@@ -78,6 +81,14 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
     joined.slice(at + 1).find(({ form }) => form === 'time'),
   ];
   const sentence = last ? lower.slice(last.end, each.start) : '';
+  // "4.5 % for the first four years and 5.1 % for the three after that"
+  if (
+    last &&
+    / for the $/.test(before) &&
+    /first $/.test(lower.slice(0, last.start)) &&
+    /^ (?:after (?:that|those|them)|that follow|following|thereafter)(?![a-z])/.test(behind)
+  )
+    return last;
   const isSoLong =
     /(?:then|afterwards|after that)(?![a-z])[^.;?!\d]{0,30} for $/.test(before) ||
     (each.value <= 40 && !/[?!]|\.\s/.test(sentence) && / (?:for|gives (?:him|her|them)) $/.test(before)) ||
@@ -137,6 +148,10 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
       /^,? and (?:(?:what|how much|again|then) )?(?:after|in|at the end of) $|^,? (?:and )?(?:the|its|her|his|their) (?:sum|balance|amount|value|debt|total) after $/.test(
         lower.slice(start, end),
       )) ||
+    // "terms of three and six years"
+    (!isBehind &&
+      /(?:terms|periods) of $/.test(lower.slice(0, each.start)) &&
+      / (?:and|or) $/.test(lower.slice(start, end))) ||
     // "Loan A runs 20 years, loan B 25."
     (isBehind &&
       /(?<![a-z])(?:loan|offer|plan|bank|option) [a-z] [a-z]+ [^ ]+ [a-z]+$/.test(lower.slice(0, start)) &&

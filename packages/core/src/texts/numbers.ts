@@ -100,7 +100,7 @@ function labelAt(text: string, at: number): Token | undefined {
   if (line?.[1] && goesOn) return token('label', at, line[1].length, Number(line[1]));
   if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?[^\S\n]*$/.test(text.slice(0, at))))
     return token('label', at, line[1].length, Number(line[1]));
-  const named = /^(\d)(?![\d.,%]\d|[\d%]|\s\d{3})/.exec(text.slice(at, at + 5));
+  const named = /^(\d)(?![\d.,%]\d|[\d%]|\s\d{3}|k(?![a-z]))/i.exec(text.slice(at, at + 5));
   if (
     named &&
     !/^\d(?:[½¼¾]|-| )? ?(?:years?|months?|quarters?|weeks?|days?|payments?)(?![a-z])/i.test(text.slice(at, at + 14)) &&

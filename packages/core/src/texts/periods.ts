@@ -155,5 +155,20 @@ export function periodAt(lower: string, at: number): Token | undefined {
     const found = pattern.exec(here);
     if (found) return { form: 'per', start: at, end: at + found[0].length, value: perYear, unit: '' };
   }
-  return undefined;
+  return ofRest(lower, at);
+}
+
+const afterFirst =
+  /^an? (month|quarter|week|year)(?= after(?: that| this|wards)(?: until| till| for as long|[.,;?!]|$))/;
+
+/** "160 a month for the first year and 220 a month after that": as often as before, no month later. */
+function ofRest(lower: string, at: number): Token | undefined {
+  const [words, period = ''] = afterFirst.exec(lower.slice(at)) ?? [];
+  if (words === undefined) return undefined;
+  const isOfRest = new RegExp(
+    `\\d ?(?:[€$£]|[a-z]+)? ${words} (?:for|during|in|over) (?:the )?first [^.?!]*\\d ?(?:[€$£]|[a-z]+)? $`,
+  ).test(lower.slice(0, at));
+  return isOfRest
+    ? { form: 'per', start: at, end: at + words.length, value: inAYear[period] ?? 1, unit: '' }
+    : undefined;
 }

@@ -13,7 +13,7 @@ const onwards =
   '(?= until| till| for as long| as long| thereafter| afterwards| from then on| after that| for the rest| to the end|[.,;?!)]|$)';
 
 const firstThen = new RegExp(
-  `⟨m(\\d+)⟩${often}(?: only)? (?:for|during|in|over) (?:the first )?⟨t(\\d+)⟩${joins}⟨m(\\d+)⟩${often}${onwards}`,
+  `⟨m(\\d+)⟩${often}(?: only)? (?:for|during|in|over) (?:(?:the first )?⟨t(\\d+)⟩|the first year)${joins}⟨m(\\d+)⟩${often}${onwards}`,
 );
 const inFirst = new RegExp(
   `(?<![a-z])(?:for|during|over|in) (?:the first )?⟨t(\\d+)⟩,? [a-z ]{0,24}(?:pays?|paid|paying)(?: only| just)? ⟨m(\\d+)⟩${often}${joins}⟨m(\\d+)⟩${often}${onwards}`,
@@ -31,6 +31,7 @@ export function steppedPayment(page: Page): ChangeRead | undefined {
   const told = firstThen.exec(page.flat);
   const begun = told ? null : inFirst.exec(page.flat);
   const [one, time, other] = (told ? told.slice(1) : begun ? [begun[2], begun[1], begun[3]] : []).map(Number);
+  if (told && !told[2]) return changed(page, Number(told[1]), Number(told[3]), { afterYears: 1, taken: [] });
   if (one !== undefined && time !== undefined && other !== undefined)
     return changed(page, one, other, { afterYears: yearsOf(page, time), taken: [{ token: time, role: 'after' }] });
   const [count, made, then] = (firstOnes.exec(page.flat) ?? []).slice(1).map(Number);

@@ -17,6 +17,17 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     '<p> (?:<a>|a year) of the (?:original|whole|full|initial) (?:loan|sum|amount|debt|principal)',
     'interest (?:is|of|at|being) <p> of the (?:original|whole|full|initial) (?:loan|sum|amount|debt|principal) (?:for|in) <e>',
   ),
+  cue(
+    'borrowing',
+    13,
+    '(?:took|taken) out {m} (?:over|for) <t>[^?]{0,120}(?:goes? back|pays? back|repays?|is repaid|instal)',
+  ),
+  cue(
+    'borrowing',
+    9,
+    '(?:on|of) (?:the|a) (?:reducing|declining|diminishing) balance',
+    'on (?:the|what is) (?:balance )?(?:still )?(?:owing|owed|outstanding)',
+  ),
   cue('leasing', 7, '(?:is|are|be|was) let for <[ta]>'),
   cue('leasing', 9, '(?:can|may|could) (?:either )?(?:rent|hire) (?:an?|the|this) [a-z -]{2,24} (?:for|over) <t>'),
   cue(

@@ -7,6 +7,8 @@ const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|pu
 const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue('paymentRise', 12, '{m} (?:more|extra) than the <m> (?:that (?:is|are) )?(?:due|owed|required|payable|agreed)'),
+  cue('payment', 12, '<m> (?:more|extra) than the {m} (?:that (?:is|are) )?(?:due|owed|required|payable|agreed)'),
   cue(
     'paymentRise',
     12,
@@ -145,7 +147,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     12,
-    '<m>(?: <[ae]>| at <e> end| at the (?:end|beginning|start) of <e>)? (?:for|during|in|over) the first <t>,? (?:and |then |but )*{m} (?:after (?:that|this|them|which)|afterwards|thereafter|from then on|later)',
+    '<m>(?: <[ae]>| at <e> end| at the (?:end|beginning|start) of <e>)? (?:for|during|in|over) the first (?:<t>|year),? (?:and |then |but )*{m}(?: <[ae]>)?,? (?:after (?:that|this|them|which)|afterwards|thereafter|from then on|later)',
     '<m> (?:<[ea]>|at (?:the end of )?<e>(?: ends?)?),? (?:and |but |then )+(?:with )?{m} from the <o> (?:@payment|month|one)',
   ),
   cue(
@@ -310,7 +312,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
     6,
-    '(?:windfall|bonus|legacy|inheritance|prize|lump sum) of {m}',
+    '(?:windfall|bonus|legacy|inheritance|prize|lump sum|(?:lump|one-off) payment) of {m}',
     '(?:uses?|throws?|pays?) {m} (?:of it |from it )?(?:to reduce|to pay down|into the loan|off the (?:loan|debt|balance)|towards? the)',
   ),
   cue(

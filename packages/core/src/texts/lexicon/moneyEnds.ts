@@ -144,6 +144,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:will|would|is to) cost {m} (?:in <t>|<t> (?:from (?:now|today)|hence|later))',
     '(?:reduces?|reducing|brings?|bringing|lowers?) (?:it|this|the [a-z]+) (?:down )?to {m}',
     '(?:after that|after which|afterwards),? (?:it|the [a-z]+) (?:is|will be) (?:still )?worth {m}',
+    '(?:thought|expected|supposed|reckoned|estimated|assumed) to (?:still )?be worth {m} (?:at the end|then|by then|after)',
+    'then (?:still )?(?:holds?|contains?|has|have) {m}',
     '(?:takes?|took|taken) (?:it|them|the [a-z]+) back at (?:a value of |a price of )?{m}',
     'expects? to sell (?:it|them|the [a-z]+) for {m}',
     'after <t> [^.?!⟨]{0,12}(?:at <p>[^.?!⟨]{0,16}(?:<e> )?|(?:of|with) [^.?!⟨]{0,24})(?:an?|the|her|his|their|its) [a-z ]{3,24}(?:holds?|contains?|has grown to|stands at|shows?|amounts? to|is worth) {m}',
@@ -342,6 +344,6 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     12,
-    '(?:may|can|could|might) (?:then |afterwards )?be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}(?! (?:in )?cash)',
+    '(?:may|can|could|might) (?:then |afterwards )?be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}(?! (?:in )?cash| with (?:an? |the )[^.;?!]{0,14}loan)',
   ),
 ];

@@ -139,7 +139,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '{m} follows? (?:at|each|every|<e>)',
     '\\((?:start|end|beginning|close) of <e>, {m}\\)',
     '(?:in order|so as) to (?:have|draw|receive|get) {m} (?:at the (?:start|end|beginning) of )?<ea>',
-    'leases? [^.;?!⟨]{0,20}for <t>[^.;?!⟨]{0,20} (?:at|for) {m}',
+    'leased? [^.;?!⟨]{0,20}for <t>[^.;?!⟨]{0,20} (?:at|for) {m}',
     '@payment, [^.;?!⟨]{3,30}, (?:is|are|comes? to) {m}',
     '@payment (?:left|remaining|outstanding|to go|to come) of {m}',
     '{m} (?:is|are|was|were) (?:laid|put|set|stowed) (?:up|by|aside|away)',

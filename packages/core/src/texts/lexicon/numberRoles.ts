@@ -180,7 +180,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'payments',
     10,
-    '(?<!(?:payment|instalment|deposit|month|year|rental) ){n} (?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|no|without|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
+    '(?<!(?:payment|instalment|deposit|month|year|rental) ){n} (?!and (?:the|his|her|their|its) )(?:(?:(?!(?:for|banks?|lenders?|dealers?|shops?|offers?|loans|is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|no|without|pays?|makes|draws?|withdraws?|takes?|gets?|receives?|deposits?|saves?|puts?|borrows?|repays?|from|with|in) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '(?<!⟨[no]\\d+⟩ (?:to|and|until|through) ){n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',
@@ -229,6 +229,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:no|without) (?:@payment|payment)s?(?: [a-z]+){0,3} for {t}',
     'excused ~?{n}',
     'nothing (?:is|was|will be) paid(?: in)? for {t}',
+    '(?:after|following) <[tno]>[^.;?!⟨]{0,60} for {t} nothing (?:is|was|can be) paid',
     'for {t} (?:he|she|they|it) (?:pays?|paid) nothing',
     'first {t},? (?:nothing (?:is|was|need be) paid|no payments? (?:is|are|was|were) (?:made|due))',
     '(?:could not|cannot|can not|(?:is|was) unable to|(?:is|was) not able to|(?:do|did) not) (?:pay(?: anything| at all)?|make (?:any|the|her|his|their)? ?(?:<e> )?@payment) for {t}',

@@ -29,6 +29,11 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
     12,
+    '(?:puts?|raised?|raises|lifts?|lifted|lower(?:s|ed)?|cuts?|brings?|brought|moves?|moved) (?:the|its|her|his|their) (?:interest )?rate(?: up| down| back)? to {p}',
+  ),
+  cue(
+    'newRate',
+    12,
     '(?:first <t> over|<t> later|after <t>|after the <o> @payment|starting with the <o> @payment),? (?:the (?:interest )?rate is|interest is(?: charged)? at|the (?:lender|bank) (?:asks for|charges|wants|agrees to|accepts|grants|is content with|lowers it to|raises it to)) {p}',
     '(?<=<p>[^?]{0,140}) holds for <t>[.;,] (?:from then on|then|after that|afterwards),? (?:it|the rate) (?:is|becomes|will be) {p}',
   ),

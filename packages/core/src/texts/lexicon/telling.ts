@@ -162,6 +162,11 @@ export const tellingWords: readonly TellingWords[] = [
       plans.some((plan) => plan.changes.some(({ kind, after }) => kind !== 'skip' || after > 1)),
   ),
   telling(
+    'a loan that another lender takes over',
+    'old (?:loan|lender|debt)[^]*(?<![a-z])new (?:loan|lender|bank)|refinanc(?:es|ed) (?:it|the|her|his|their|what)|takes? over the (?:balance|debt|loan)',
+    ({ plans }) => plans.some(({ links }) => (links ?? []).length > 0),
+  ),
+  telling(
     'a debt that is paid off first',
     'pays? off (?:the|her|his|their) <m>|<m> balance of (?:the|her|his|their) (?:mortgage|loan)',
     ({ plans }) => plans.every(({ kind }) => kind === 'borrowing'),

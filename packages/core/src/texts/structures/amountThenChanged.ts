@@ -16,7 +16,8 @@ const asksCount: ReadonlySet<string> = new Set(['payments', 'howLong', 'years', 
 /** @returns nothing where no amount is sought, or the changes belong to what it is sought of */
 export function readAmountThenChanged(page: Page): DraftReading | undefined {
   const isPaused = changesOfText(page).some(({ kind }) => kind === 'skip');
-  if (!isPaused && !page.signs.some(([sign]) => sign?.role === 'newRate')) return undefined;
+  const isTold = page.signs.some(([sign]) => sign?.role === 'newRate' || sign?.role === 'paymentRise');
+  if (!isPaused && !isTold) return undefined;
   const placed = placeQuestions(page);
   // What is sought alone is sought with the change.
   if (asksLoanAlone(placed.map(({ asked }) => asked))) return undefined;
@@ -24,10 +25,12 @@ export function readAmountThenChanged(page: Page): DraftReading | undefined {
   const { plan, read } = sole;
   const [change] = plan.changes;
   const isSought = plan.unknown === 'amount' && plan.kind === 'borrowing' && plan.payment !== null;
-  const isChanged = change?.kind === 'rate' || change?.kind === 'skip';
-  if (!isSought || !isChanged || plan.payments === null || read.missing.length > 0) return undefined;
-  const isCounted = change.keep === 'payment' && placed.some(({ asked }) => asksCount.has(asked));
-  if (change.keep === 'payment' && !isCounted) return undefined;
+  if (!isSought || !change || change.kind === 'extra' || plan.payments === null || read.missing.length > 0)
+    return undefined;
+  // "From the 25th payment on she pays 100 more": what was lent is what the payments agreed on are worth.
+  const isOpen = change.kind === 'payment' || change.keep === 'payment';
+  const isCounted = isOpen && placed.some(({ asked }) => asksCount.has(asked));
+  if (isOpen && !isCounted) return undefined;
   const before: AskedPlan = { plan: { ...plan, changes: [] }, index: 0, wanted: read.wanted };
   const questions = ownedQuestions(page, (each) => {
     const isBefore = each.asked === 'amount' || isByThen(momentOf(each.place, before), each.asked, change);

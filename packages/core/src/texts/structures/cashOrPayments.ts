@@ -15,7 +15,7 @@ const sumNow = new RegExp(
 );
 /** What parts the two. */
 const or = /(?<![a-z])(?:or|versus|against|rather than|instead of)(?![a-z])|(?:[⟨][ln]\d+⟩|\b(?:b|2|ii))\)/;
-const wantsLeast = /cheap|costs? (?:him |her |them )?less|pays? less|lower|smaller/;
+const wantsLeast = /cheap|better buy|costs? (?:him |her |them )?less|pays? less|lower|smaller/;
 const wantsMost = /dear|worth|more|greater|larger|higher/;
 /** Who pays wants the smaller of the two. */
 const ofPayer =

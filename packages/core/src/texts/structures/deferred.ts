@@ -225,7 +225,7 @@ function readDrawnLater(page: Page): DraftReading | undefined {
 }
 
 /** A plan whose amount lies for a while first: what it is by then, and the plan that goes on from it. */
-function lyingFirst(sole: SolePlan, time: ToldTime, name: string): [SolePlan, SolePlan] {
+export function lyingFirst(sole: SolePlan, time: ToldTime, name: string): [SolePlan, SolePlan] {
   const { plan, roles } = sole;
   const grown = grownFor(plan, time.years, { amount: plan.amount, unknown: 'finalAmount' });
   const { price: _, downPayment: _down, tradeIn: _old, rebate: _off, fees: _fees, ...bare } = plan;

@@ -131,7 +131,9 @@ function namesMonths(page: Page, { unit }: PlacedQuestion): boolean {
 
 /** "Instead of 1,284.40 each month she pays 642.20 every two weeks": the token of the half, where it is told. */
 function halfTold(page: Page): number | undefined {
-  const found = /instead of ⟨m(\d+)⟩[^.?!]{0,60} pays? ⟨m(\d+)⟩|⟨m(\d+)⟩ ⟨e\d+⟩ instead of ⟨m(\d+)⟩/.exec(page.flat);
+  const found = /instead of (?:paying )?⟨m(\d+)⟩[^.?!]{0,60} pays? ⟨m(\d+)⟩|⟨m(\d+)⟩ ⟨e\d+⟩ instead of ⟨m(\d+)⟩/.exec(
+    page.flat,
+  );
   const [whole, half] = found ? [found[1] ?? found[4], found[2] ?? found[3]].map(Number) : [];
   if (whole === undefined || half === undefined) return undefined;
   return Math.abs(tokenAt(page, whole).value - 2 * tokenAt(page, half).value) < 0.011 ? half : undefined;
@@ -164,9 +166,9 @@ const lengthsOf = (page: Page): number[] =>
   );
 
 const asSpread =
-  /(?:as if|as though|figured (?:on|over|as|for)|set (?:as|on|for) (?:an?|the)|schedule|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|spreads? (?:it |⟨m\d+⟩ )?(?:over|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
+  /(?:as if|as though|figured (?:on|over|as|for)|set (?:as|on|for) (?:an?|the)|schedule|amorti[sz]ed|amorti[sz]es? (?:it|the (?:debt|loan|mortgage)) over|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|spreads? (?:it |⟨m\d+⟩ )?(?:over|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
 const calledIn =
-  /(?:called in|(?<![a-z])(?:rest|remainder|balance|residue)[^.?!⟨]{0,16} (?:due|payable|paid) (?:with|at|after|in)|wants all that is (?:still |then )?(?:outstanding|owed)|(?:balance|rest|remainder|it) is (?:then )?called|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance (?:is )?(?:then )?(?:due|paid)|(?:wants?|asks? for|demands?) (?:the|its|all the) (?:balance|rest|money|remainder)(?: back)?|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/;
+  /(?:called in|(?<![a-z])(?:rest|remainder|balance|residue)[^.?!⟨]{0,16} (?:due|payable|paid) (?:with|at|after|in)|wants all that is (?:still |then )?(?:outstanding|owed)|(?:balance|rest|remainder|it) is (?:then )?called|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|calls in (?:the|its|what)|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance (?:is )?(?:then )?(?:due|paid)|(?:wants?|asks? for|demands?) (?:the|its|all the) (?:balance|rest|money|remainder)(?: back)?|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/;
 
 /** "spread as if for 30 years, but called in after seven". */
 export function readCalledIn(page: Page): DraftReading | undefined {

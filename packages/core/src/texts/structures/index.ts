@@ -3,6 +3,7 @@
 import type { DraftReading } from '../draftReading.ts';
 import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
+import { readAddedLater } from './addedLater.ts';
 import { readAgedStages } from './agedStages.ts';
 import { readCashOrPayments } from './cashOrPayments.ts';
 import { readClearedInstead } from './clearedInstead.ts';
@@ -58,6 +59,7 @@ import { readSeveralSizes } from './severalSizes.ts';
 import { readTwoSizes } from './twoSizes.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
+  readAddedLater,
   readDearerThen,
   readSavedThenBought,
   readSeveralTerms,

@@ -23,6 +23,7 @@ const made = [
   madeOf,
   pattern('having (?:made|paid) {n}'),
   pattern('{n} (?:of (?:them|these|the payments) )?(?:have|has|had) (?:already |just |now )?been (?:made|paid)'),
+  pattern('{n} of (?:them|these|those|the payments),? (?:(?:are|were|is|already|now) )*(?:made|paid)(?= ?[.,;)])'),
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following) (?:the |making |just |his |her |their )*payment (?:number |no )?{n}'),
   pattern('(?:after|with|following)(?: (?:the|making|just|his|her|their|its))* {o} (?:<e> )?(?:@payment)?'),

@@ -95,7 +95,9 @@ export function regionsOf(page: Page): Regions | undefined {
   const people = places.length < 2 ? (regionsOfTwo(page) ?? paidAsOften(page)) : undefined;
   if (people) return people;
   const [one, other] = places;
-  const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);
+  const lease = /(?:^|\s)(?:(?:lease|rent|hire) it|(?:be )?(?:leased|rented|hired)(?= (?:for|over|at|from) ))/.exec(
+    page.flat,
+  );
   // "Buy it with a loan at 7.2 % …, or lease it": the lease is told to the end.
   if (
     one &&

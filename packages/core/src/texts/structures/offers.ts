@@ -36,7 +36,10 @@ export function readOffers(page: Page): DraftReading | undefined {
   const changes = changesOfText(page).some(({ kind }) => kind === 'rate');
   if (changes && ((!compares && !kinds) || asIfUnchanged.test(page.flat))) return undefined;
   // "It may be bought for 18,600 or leased for 36 months": one lease, and its price.
-  const orLease = /^[^?]*⟨[ptn]\d+⟩[^?]* or (?:else )?(?:lease|rent|hire) it(?![a-z])/.test(page.flat);
+  const orLease =
+    /^[^?]*⟨[ptn]\d+⟩[^?]* or (?:else )?(?:(?:lease|rent|hire) it|(?:be )?(?:leased|rented|hired)(?= (?:for|over|at|from) ))(?![a-z])/.test(
+      page.flat,
+    );
   // "… at (a) 6 % compounded monthly, (b) 7.2 % compounded monthly"
   const isListed = /(?:at|with|if it is) \(?a\) ⟨p\d+⟩[^.?!]*\(?b\) ⟨p\d+⟩/.test(page.flat);
   if (!compares && !both && !kinds && !isFlatToo && !orLease && !isListed) return undefined;

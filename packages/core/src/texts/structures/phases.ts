@@ -23,7 +23,7 @@ import {
   type Owner,
 } from './severalPlans.ts';
 
-const owes = /debtor|(?<![a-z])debt(?![a-z])|(?<![a-z])owe(?:s|d)?(?![a-z])/;
+const owes = /debtor|(?<![a-z])(?:debt|loan|mortgage|owes?|owed)(?![a-z])/;
 const keeps = /sav(?:e|ing)|fund|account|deposit|withdr|draw|pension|retire|income|invest|aside|annuity/;
 
 /** A sinking fund saves for what it provides; a debtor whose rate changes "afterwards" neither saves nor draws. */
@@ -212,7 +212,9 @@ function isOfBoth(page: Page, question: PlacedQuestion, both: readonly SolePlan[
     ({ form }, at) =>
       form === 'time' && isIn([question.unit], page.places[at]!) && Math.abs(yearsOf(page, at) - years) < 1e-9,
   );
-  return named || /(?:both|whole|entire) (?:phases|stages|periods|time|life|span)/.test(wordsOf(page, question));
+  return (
+    named || /(?:both|whole|entire) (?:phases|stages|periods|time|life|span|plan|scheme)/.test(wordsOf(page, question))
+  );
 }
 
 /** All that is drawn, less all that was put in; nothing where something was there already, or stays. */

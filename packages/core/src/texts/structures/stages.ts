@@ -104,11 +104,17 @@ function withAdded(page: Page, left: SolePlan, added: number | undefined): SoleP
   return { ...left, plan: { ...left.plan, links }, roles: new Map(left.roles).set(added, 'extra') };
 }
 
-/** What is there at the end, less all that was put in; nothing where that is a sum and payments, too. */
-function earnedInAll({ kind, amount }: ReadPlan): { quantity: ReadQuantity; args: ReadArgs } | undefined {
-  const isSum = kind === 'lump-sum';
-  if (!isSum && (amount ?? 0) > 0) return undefined;
-  const put = { plan: 0, quantity: isSum ? ('amount' as const) : ('totalPaid' as const) };
+/** What is there at the end, less all that was put in. */
+function earnedInAll({ kind, amount }: ReadPlan): { quantity: ReadQuantity; args: ReadArgs } {
+  const put =
+    kind === 'lump-sum'
+      ? { plan: 0, quantity: 'amount' as const }
+      : {
+          plan: 0,
+          quantity: 'totalPaid' as const,
+          // With what was there before the first deposit.
+          ...((amount ?? 0) > 0 ? { args: { include: ['amount'] } } : {}),
+        };
   return {
     quantity: 'difference',
     args: { of: 'totalInterest', between: [{ plan: 1, quantity: 'finalAmount' }, put] },

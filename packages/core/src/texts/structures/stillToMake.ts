@@ -22,7 +22,8 @@ function afterChange(
   change: ReadChange,
 ): { then: Partial<ReadPlan>; plus: number; more?: number } | undefined {
   const isKept = change.kind === 'payment' || change.keep === 'payment';
-  if (!isKept || change.kind === 'skip' || plan.kind !== 'borrowing' || plan.finalAmount !== 0) return undefined;
+  const isPaid = plan.kind === 'borrowing' || plan.kind === 'drawing-down';
+  if (!isKept || change.kind === 'skip' || !isPaid || plan.finalAmount !== 0) return undefined;
   switch (change.kind) {
     case 'extra':
       return { then: {}, plus: -change.value };
@@ -123,6 +124,8 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   if (!found || k === undefined) return undefined;
   const raised = 'more' in found ? found.more : undefined;
   if (raised !== undefined && !isYet) return undefined;
+  // "160 a month for the first year, then 220. How many payments are needed?": in all.
+  if (change?.kind === 'payment' && !isYet && paymentNamed(page, page.flat) === undefined) return undefined;
   const questions = placed.map((each): Owned =>
     isLeft(each)
       ? { ...each, asked: 'payments', place: undefined, owner: 1 }

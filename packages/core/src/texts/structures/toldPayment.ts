@@ -22,9 +22,9 @@ export function readToldPayment(page: Page): DraftReading | undefined {
   if (rate === undefined || !sentence?.asks || !supposes.test(sentence.text)) return undefined;
   const once = askingNothing(told, sentence);
   const questions = ownedQuestions(told, (question): Owner => {
+    if (question.asked === 'difference') return 'across';
     // "What rate did she pay, and what would the payment be at 5 %?"
-    if (!isIn([sentence], question) || /Rate$/.test(question.asked)) return 0;
-    return question.asked === 'difference' ? 'across' : 1;
+    return !isIn([sentence], question) || /Rate$/.test(question.asked) ? 0 : 1;
   }).map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each));
   const first = readPlan(once, { scope: without(sentence), questions: questionsOf(questions, 0) });
   const { plan, read } = first;

@@ -329,7 +329,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:sum|amount)',
     'pv ?= ?\\?|find (?:the )?pv|pv\\?',
     'amount financed',
-    'original (?:loan|debt|sum|principal|balance)',
+    'original (?:loan|debt|sum|principal|balance)(?! (?:that|which) (?:has|have|had|is|was|will))',
     'how much (?:was|is|were|are) (?:borrowed|lent|financed|advanced|invested|deposited|put (?:away|in))',
     'how much money (?:is|must be|should be)',
     "how (?:much|large|big) (?:is|was) the (?:second |other |new )?(?:loan|mortgage|debt)(?!'s)(?! (?:after|when|once|then|at the end|in|just|right))",

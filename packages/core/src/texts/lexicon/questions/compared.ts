@@ -171,7 +171,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
     11,
-    'how much (?:sooner|earlier)',
+    'how much (?:sooner|earlier|later(?= (?:is|are|will|would|does|do) ))',
     '(?:total |whole )?(?:amount|sum|money) (?:that )?(?:he|she|they) (?:will |would )?saves?(?! (?:each|every|<e>|<a>|at|in))',
     '(?:number of )?(?:<e> )?(?:payments|instal?ments) (?:saved|spared|avoided)',
     'by (?:what|which) (?:total )?(?:amount|sum|margin)',
@@ -226,6 +226,11 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue('difference', 9, '^(?:and )?by what ?\\?', '^(?:and )?how much ?\\?'),
   cue(
     'difference',
+    15,
+    '(?:what|how much) (?:does|did|do|would|will) (?:the|this|that) [a-z ]{3,24} cost (?:him |her |them )?more(?: in (?:all|total)| altogether| than [^?]{3,30})?(?= ?\\?)',
+  ),
+  cue(
+    'difference',
     13,
     'how much interest,? (?:does|do|would|will|is|has|are|did) ~~(?:sav(?:e|ed|es)|spared?)',
     '(?:how (?:much|many)|what) ~(?:does|do|will|would|is|are) ~spared?',
@@ -245,6 +250,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'which (?:offer|loan|bank|plan|option|account|lender|one|way|deal|rate(?! (?:<a>|<e>|of|per))|quote|alternative|choice|of (?:the two|them|these))',
     'where (?:is|are|does|do|will|would) ~(?:more|most|less|larger|higher|better)',
     'whose (?:[a-z]+ ){0,3}(?:is|has|comes|will|grows|costs)',
+    'whose (?:nominal |effective |annual |<e> )*(?:rate|@payment|total|interest)(?:, compounded <e>,)? is (?:the )?(?:lower|higher|smaller|larger|greater|least|lowest|highest|cheaper|dearer)',
     '(?<!(?:rate|somebody|someone|anybody|anyone|person|man|woman|borrower|customer|client|buyer|lender|saver) )who (?:has|ends|gets|is|comes|pays|will|should|does)',
     'the (?:cheaper|dearer|better|cheapest|best)(?: (?:one|offer|loan|plan|option|of [a-z ]+))?(?: is)?\\?',
     '(?:say|state|decide|tell) (?:which|who)',

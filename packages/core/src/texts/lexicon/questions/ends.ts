@@ -20,6 +20,11 @@ export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     12,
+    '(?:find|what is|give|state|calculate|determine|compute)(?: also)? the (?:sum|amount|balance|value|capital|savings)(?: saved| accumulated| in the (?:fund|account))? at (?:age )?<n>(?= and(?: the| her| his| their)? |[.,;?])',
+  ),
+  cue(
+    'finalAmount',
+    12,
     'how much (?:will|would|does|do) (?:the [a-z]+|he|she|they) find(?: there| in it| in the (?:account|fund))?(?= ?\\?| after| at| in|,)',
   ),
   cue(
@@ -214,7 +219,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'how much (?:is there |is it |is that )?at the end of (?:the )?<o> @year',
     'what (?:does|will|would|did) (?!it |he |she |they )[a-z]+ (?:then )?(?:get|receive)(?= ?[?,])',
     'able to spend(?= ?[?,])',
-    'what is there(?= ?\\?)',
+    'what is there(?= ?\\?| <t> (?:after that|later) ?\\?)',
     'how much comes of (?:it|that|this|them)',
     '(?:to )?(?:what|which) (?:sum|amount) (?:had|has|have|will|does|did) (?:it|they|this|that|he|she) (?:have )?(?:grown?|become|risen|come)',
     'how (?:big|large|much) is (?:it|the fund|the account|the pot) ⟨t\\d+⟩ (?:from now|later|hence)',

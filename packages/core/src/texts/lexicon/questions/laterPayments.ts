@@ -5,6 +5,11 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'newPayment',
+    14,
+    '(?:and )?(?:how (?:large|high|big|much)|what) are (?:they|these|the @payment) (?:from (?:then|there|that (?:day|date|time|moment)) on(?:wards)?|afterwards|thereafter)(?= ?[?.,])',
+  ),
+  cue(
     'lastPayment',
     15,
     'how much (?:is|will be|remains) (?:then )?(?:left |there )?for (?:<[ta]>|(?:one|a) (?:more|further|last|final))',

@@ -10,6 +10,12 @@ export const pricesAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:is|are|was|were) (?:all )?(?:the|these|those|her|his|their|its) (?:<e> )?(?:payments|receipts|rents|amounts|sums)(?: [a-z]+){0,2} worth (?:at the (?:beginning|start|outset)|today|now)',
     '(?:what|how much) (?:is|are|was|were) all (?:the|these|those) (?:<e> )?(?:payments|receipts|rents|amounts|sums) worth',
   ),
+  cue(
+    'amount',
+    14,
+    '(?:what|how much) (?:was|is) (?:there )?(?:in|on) (?:it|the (?:fund|account|trust|pot)) (?:at first|originally|at the (?:start|beginning|outset)|to begin with|when it was (?:set up|opened|founded))',
+    '(?:what|how much) (?:is|was) (?:it|the [a-z ]{2,24}) worth when (?:it|the (?:first )?(?:lease|hire|rental|contract|agreement)) (?:began|begins|starts|started)',
+  ),
   cue('amount', 13, '(?:what|how much) (?:is|was|has been|had been) (?:advanced|lent out)(?= ?[?,])'),
   cue(
     'amount',

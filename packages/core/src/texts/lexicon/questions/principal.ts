@@ -9,6 +9,11 @@ export const principalAsked: readonly Cue<Asked>[] = [
     15,
     'how much of (?:the|its|his|her|their) (?:value|price|cost|money|outlay) (?:is|has been|was|have been|will be) (?:paid back|recovered|paid off|repaid|got back) (?:by|with|after|in|through)',
   ),
+  cue(
+    'principal',
+    15,
+    '(?:the )?(?:part|share|portion|amount) of (?:the|her|his|their) (?:original )?(?:loan|debt|principal|mortgage) (?:that|which) (?:has|will have|had) (?:then |by then )?been (?:repaid|paid off|paid back|paid)',
+  ),
   cue('principal', 13, '^(?:the )?principal (?:re)?paid (?:up to|by|until|through)(?= )'),
   cue('principal', 14, 'equity (?:is |that is )?(?:built up|gained|acquired|earned) (?:in|over|during|by|after)'),
   cue(

@@ -136,7 +136,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'cost (?:in payments |[a-z]+ ){0,2}(?:altogether|in total|in all)(?= ?[?,])',
     '(?:what|which) total (?:does|will|must|would) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to )?pay(?! (?:<[ea]>|each|every))',
   ),
-  cue('totalPaid', 13, '(?:give|find|state) (?:both|the two) totals'),
+  cue(
+    'totalPaid',
+    13,
+    '(?:give|find|state|compare|work out|calculate|determine|compute) (?:both|the|the two) totals(?: paid)?(?= ?[.,;?]|$| and )',
+    '^(?:and )?(?:both|the|the two) totals(?: paid)?(?= ?[.,;?]|$| and )',
+  ),
   cue(
     'totalPaid',
     11,
