@@ -54,6 +54,14 @@ function loanAskedBack(drawn: Drawn): Trial[] {
       ],
     },
     {
+      what: 'loan, the full payments',
+      draft: stated('borrow', perYear, { ...slots, payments: '' }, { unknown: 'payments' }),
+      ask: { quantity: 'payments' },
+      format: { kind: 'count', decimals: 0, down: true },
+      right: [Math.floor(exact + 1e-9)],
+      wrong: [{ ids: ['smaller-counted-as-full', 'count-off-by-one'], number: Math.floor(exact) + 1 }],
+    },
+    {
       what: 'loan, the rate',
       draft: stated('borrow', perYear, { ...slots, rate: '', payment: String(paid) }, { unknown: 'rate' }),
       ask: { quantity: 'rate' },

@@ -152,6 +152,7 @@ export const answerFormat = z.object({
   kind: z.enum(['money', 'percent', 'count', 'years-months', 'number']),
   decimals: z.number().int().min(0).max(10),
   up: z.boolean().optional(),
+  down: z.boolean().optional(),
 });
 
 /** Marks below one, an empty prompt and the like are kept: they only keep the exercise from being assigned. */

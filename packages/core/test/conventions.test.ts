@@ -180,6 +180,24 @@ it.each([
   }
 });
 
+it('counts only full payments where those are asked for, and names the smaller last one', () => {
+  for (const payment of ['700', '650', '620', '611']) {
+    const draft = loan({ payments: '', payment }, { unknown: 'payments' });
+    const format = { kind: 'count', decimals: 0, down: true } as const;
+    const exercise = asking([{ id: 'plan', draft }], [part('a', { quantity: 'payments', plan: 'plan' }, { format })]);
+    const exact = -Math.log(1 - (26_800 * i) / Number(payment)) / Math.log(1 + i);
+    // Within 0.005 of a whole number it is that number, and the one before it to the letter.
+    const isNearly = exact - Math.floor(exact) > 0.995;
+    const [full, all] = [Math.floor(exact), Math.ceil(exact)].map((count) =>
+      verdictOf(exercise, {}, { a: String(count) }, 'a'),
+    );
+    expect([payment, full!.kind]).toEqual([payment, isNearly ? 'right-other-way' : 'right']);
+    expect([payment, all!.kind, all!.explanations[0]?.slips]).toEqual(
+      isNearly ? [payment, 'right', undefined] : [payment, 'slip', ['smaller-counted-as-full']],
+    );
+  }
+});
+
 it('takes a count rounded down for the slip it is, whatever its fraction', () => {
   for (const payment of ['700', '650', '620', '611']) {
     const draft = loan({ payments: '', payment }, { unknown: 'payments' });

@@ -1,12 +1,29 @@
 /** Slips are told apart over the whole starter library. `npm run bench -- confusions` does the same with 200 draws and prints the table. */
-import { answerKey, checkSubmission, defaultHouseRules, drawNumbers, must, prepareChecking } from '../src/index.ts';
+import {
+  answerKey,
+  checkSubmission,
+  defaultHouseRules,
+  drawNumbers,
+  must,
+  prepareChecking,
+  type Exercise,
+} from '../src/index.ts';
 import { starterExercises } from '../src/starters/index.ts';
 import { addRates, noRates } from './slipRates.ts';
 
 const rates = noRates();
 beforeAll(() => {
-  for (const exercise of starterExercises) addRates(rates, exercise, 2);
+  for (const exercise of [...starterExercises, onlyFull]) addRates(rates, exercise, 2);
 }, 60_000);
+
+const lasting = starterExercises.find(({ title }) => title === 'How long the museum fund lasts')!;
+/** "How many full ones?" is asked in no starter. */
+const onlyFull: Exercise = {
+  ...lasting,
+  parts: lasting.parts
+    .filter(({ ask }) => ask.quantity === 'payments')
+    .map((part) => ({ ...part, format: { kind: 'count', decimals: 0, down: true } })),
+};
 
 /** Slips whose numbers are, in whole or in part, those of another one too: docs/checking.md lists which. */
 const shared = new Set([

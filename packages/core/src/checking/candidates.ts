@@ -5,7 +5,7 @@ import { centRounding, type TableRounding } from '../table/plan.ts';
 import { lowered } from '../capital.ts';
 import { roundingRoom } from '../table/levelPayment.ts';
 import type { ConventionNumber } from '../exercise/conventions.ts';
-import { roundAs } from '../exercise/format.ts';
+import { roundAs, toTheNearest } from '../exercise/format.ts';
 import { compute, computeByTable } from '../case/compute.ts';
 import { balanceAt } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
@@ -101,7 +101,7 @@ export function endCandidates(answered: Answered, right: RightNumbers): Candidat
 
 /** Whether a number is a mistake's: finite, something at the places asked for, and no right number. */
 function wrongTest({ expected, format }: Answered, right: RightNumbers): (result: number) => boolean {
-  const plain = { ...format, up: false };
+  const plain = toTheNearest(format);
   const rights = new Set([expected, ...right.map((each) => each.expected)]);
   return (result) => {
     if (!(Math.abs(result) <= 1e13)) return false;

@@ -7,7 +7,7 @@ import { numberStyleById } from '../money/numberStyle.ts';
 import type { KeyedPart } from '../exercise/answerKey.ts';
 import { drawOnce, judgeDraw, limitName, prepareDraws, type Draw } from '../exercise/drawNumbers.ts';
 import type { Exercise, Numbers } from '../exercise/exercise.ts';
-import { roundAs } from '../exercise/format.ts';
+import { roundAs, toTheNearest } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { seededRandom } from '../exercise/random.ts';
 import { questionNumbers } from '../exercise/conventions.ts';
@@ -160,7 +160,7 @@ function collidingPairs(asked: Asked, right: RightNumbers): [Named, Named][] {
   } of singleCandidates(asked, right)) {
     // Copying and rounding make numbers of the key itself; a meeting there says nothing about the exercise.
     if (!slip || slip.family === 'copying' || slip.family === 'rounding' || slip.family === 'device') continue;
-    const number = roundAs(result, { ...asked.format, up: false });
+    const number = roundAs(result, toTheNearest(asked.format));
     const here = byNumber.get(number) ?? [];
     if (!here.some(({ id }) => id === slip.id)) byNumber.set(number, [...here, slip]);
   }

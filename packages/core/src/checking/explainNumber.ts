@@ -7,7 +7,7 @@ import { questionNumbers } from '../exercise/conventions.ts';
 import type { KeyedPart } from '../exercise/answerKey.ts';
 import { keyPart, partAsking } from '../exercise/keyPart.ts';
 import type { Exercise, Part } from '../exercise/exercise.ts';
-import { roundAs, writeAnswer } from '../exercise/format.ts';
+import { roundAs, toTheNearest, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { singleCandidates } from './candidates.ts';
 import { PreparedPart } from './preparedPart.ts';
@@ -37,7 +37,7 @@ export function slipNumbers(question: Question, rules: HouseRules): SlipNumber[]
     )
     .sort((a, b) => b.weight - a.weight)
     .flatMap(({ slips: [slip], result, did }) => {
-      const rounded = roundAs(result, { ...part.format, up: false });
+      const rounded = roundAs(result, toTheNearest(part.format));
       if (seen.has(slip!.id) || seen.has(String(rounded))) return [];
       seen.add(slip!.id).add(String(rounded));
       const written = writeAnswer(rounded, part.format, rules);

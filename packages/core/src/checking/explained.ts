@@ -4,7 +4,7 @@ import { lowered } from '../capital.ts';
 import { nth } from '../nth.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import type { Part } from '../exercise/exercise.ts';
-import { roundAs, writeAnswer } from '../exercise/format.ts';
+import { roundAs, toTheNearest, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import type { Candidate } from './candidates.ts';
 import { chanceOf } from './fits.ts';
@@ -44,7 +44,7 @@ export function explained(
       slips: slips.map(({ id }) => id),
       title: slips.map(({ title }, at) => (at === 0 ? title : lowered(title))).join(', and '),
       result: roundTo(result, format.decimals),
-      says: `${did} That gives ${writeAnswer(roundAs(result, { ...format, up: false }), format, rules)}.${goesOn}`,
+      says: `${did} That gives ${writeAnswer(roundAs(result, toTheNearest(format)), format, rules)}.${goesOn}`,
       ...(from ? { carriedFrom: from } : {}),
     }));
   const found = { ...known, explanations, byChance };

@@ -2,7 +2,7 @@
 
 import { roundTo } from '../money/roundMoney.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
-import { roundAs } from '../exercise/format.ts';
+import { isToOneSide, roundAs } from '../exercise/format.ts';
 import type { Candidate } from './candidates.ts';
 import type { ReadAnswer } from './readAnswer.ts';
 
@@ -21,8 +21,8 @@ export function rightness(
 ): 'right' | 'right-rounded' | undefined {
   const { value, decimals, typed } = answer;
   if (format.kind === 'years-months') return rightTime(answer, expected, exact, format);
-  // What is to be rounded up is so rounded, or written finer than was asked.
-  if (format.up) {
+  // What is to be rounded up or down is so rounded, or written finer than was asked.
+  if (isToOneSide(format)) {
     if (roundTo(value - expected, 9) === 0) return 'right';
     const finer = typed ? Math.abs(value - exact) <= 1e-6 * Math.max(1, Math.abs(exact)) : decimals > format.decimals;
     return (finer && roundTo(exact, typed ? 6 : decimals) === roundTo(value, typed ? 6 : decimals)) ||
@@ -46,11 +46,11 @@ function rightTime(
   { value, decimals }: ReadAnswer,
   expected: number,
   exact: number,
-  { up }: AnswerFormat,
+  format: AnswerFormat,
 ): 'right' | 'right-rounded' | undefined {
   if (roundTo(value * 12, 6) === roundTo(expected * 12, 0)) return 'right';
   const written = decimals > 0 && (roundTo(exact, decimals) === value || roundTo(expected, decimals) === value);
-  return written || (!up && Math.abs(value - exact) < 0.5 / 12 + 1e-9) ? 'right-rounded' : undefined;
+  return written || (!isToOneSide(format) && Math.abs(value - exact) < 0.5 / 12 + 1e-9) ? 'right-rounded' : undefined;
 }
 
 /** Whether a number, written as the answer is, is the answer. */
@@ -63,7 +63,7 @@ export function isWritten(result: number, { value, decimals, typed }: ReadAnswer
       (decimals > 0 && roundTo(result, decimals) === roundTo(value, decimals))
     );
   }
-  if (format.up && decimals <= format.decimals && roundAs(result, format) === value) return true;
+  if (isToOneSide(format) && decimals <= format.decimals && roundAs(result, format) === value) return true;
   return agreesAsWritten(result, value, typed ? format.decimals : decimals, format);
 }
 
@@ -77,7 +77,7 @@ function fits({ slips: [slip], result }: Candidate, answer: ReadAnswer, format: 
 export function fittingTo(candidates: readonly Candidate[], answer: ReadAnswer, format: AnswerFormat): Candidate[] {
   const { value, decimals } = answer;
   // What is further off than the last place written, or than a table's cents come to, need not be rounded to be told apart.
-  const near = format.kind === 'years-months' ? 1 : format.up ? 1 : 10 ** -Math.min(decimals, format.decimals);
+  const near = format.kind === 'years-months' || isToOneSide(format) ? 1 : 10 ** -Math.min(decimals, format.decimals);
   const fitting: Candidate[] = [];
   for (const candidate of candidates) {
     const off = Math.abs(candidate.result - value);

@@ -6,7 +6,7 @@ import { drawOnce, prepareDraws } from '../exercise/drawNumbers.ts';
 import type { KeyedPart } from '../exercise/answerKey.ts';
 import { questionNumbers } from '../exercise/conventions.ts';
 import type { Exercise, Numbers } from '../exercise/exercise.ts';
-import { roundAs } from '../exercise/format.ts';
+import { roundAs, toTheNearest } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { seededRandom } from '../exercise/random.ts';
 import { singleCandidates } from './candidates.ts';
@@ -56,7 +56,7 @@ export function showsIn(key: readonly KeyedPart[], { partId, slip }: MadeSlip, r
   if (!keyed?.question) return false;
   const { part, question, exact, expected } = keyed;
   const asked = askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []);
-  const plain = { ...part.format, up: false };
+  const plain = toTheNearest(part.format);
   const likeliest = new Map<number, { readonly weight: number; readonly slip: string | undefined }>();
   for (const { slips: each, result, weight } of singleCandidates(
     { ...asked, quiet: true },

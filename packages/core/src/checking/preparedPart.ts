@@ -11,7 +11,7 @@ import { byHandVerdict } from './byHandVerdict.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import type { KeyTable } from '../exercise/fillTable.ts';
 import type { KeyRelation } from '../exercise/keyRelation.ts';
-import { roundAs, writeAnswer } from '../exercise/format.ts';
+import { isToOneSide, roundAs, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import type { RightNumbers } from './candidates.ts';
 import { Carried, type Own, type OwnAnswer } from './carried.ts';
@@ -332,7 +332,7 @@ export class PreparedPart {
     const [otherwise] = otherMoment(this.#setting.exercise, carried.keyed, this.#setting.rules);
     const meant = otherwise?.numbers.find(({ expected, exact }) => this.#rightness(answer, expected, exact));
     if (meant) return meant.expected;
-    if (format.up) return undefined;
+    if (isToOneSide(format)) return undefined;
     const half = 0.5 * 10 ** -Math.min(answer.decimals, format.decimals);
     const { value } = answer;
     return carried.ranges.some(([least, most]) => least - half <= value && value <= most + half)

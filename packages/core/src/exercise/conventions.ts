@@ -17,7 +17,7 @@ import { answerKeyOf, type KeyedPart, type OwnAnswers } from './answerKey.ts';
 import { keysUnder, type KeysUnder } from './keysUnder.ts';
 import { keyPart, partAsking } from './keyPart.ts';
 import type { AnswerFormat, Exercise, Numbers, Part } from './exercise.ts';
-import { roundAs, writeAnswer } from './format.ts';
+import { isToOneSide, partsOf, roundAs, writeAnswer } from './format.ts';
 import type { HouseRules } from './houseRules.ts';
 import { namedUses, usesOf } from './uses.ts';
 
@@ -205,8 +205,8 @@ class Family {
     if (!Number.isFinite(expected)) return;
     this.#put(id, exact, expected);
     // A count a hair above a whole number is that number in practice, and one more where it is rounded up to the letter.
-    const strictly = roundedUp(exact, this.#format);
-    if (strictly !== undefined && strictly > expected) this.#put(id, exact, strictly);
+    const strictly = toTheLetter(exact, this.#format);
+    if (strictly !== undefined && strictly !== expected) this.#put(id, exact, strictly);
   }
 
   #put(id: ConventionId, exact: number, expected: number): void {
@@ -222,11 +222,11 @@ class Family {
   }
 }
 
-/** What is rounded up so however small the part above a whole number is; nothing where nothing is rounded up. */
-function roundedUp(exact: number, { kind, decimals, up = false }: AnswerFormat): number | undefined {
-  if (!up) return undefined;
-  const scale = kind === 'years-months' ? 12 : 10 ** decimals;
-  return Math.ceil(exact * scale - 1e-9) / scale;
+/** What is rounded up or down so however small the part is that is not whole; nothing where it goes to the nearest. */
+function toTheLetter(exact: number, format: AnswerFormat): number | undefined {
+  if (!isToOneSide(format)) return undefined;
+  const scale = partsOf(format);
+  return (format.up ? Math.ceil(exact * scale - 1e-9) : Math.floor(exact * scale + 1e-9)) / scale;
 }
 
 function addFamily(

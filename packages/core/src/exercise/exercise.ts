@@ -92,6 +92,8 @@ export interface AnswerFormat {
   readonly decimals: number;
   /** A part of a payment (or of a month) counts as a whole one. */
   readonly up?: boolean | undefined;
+  /** Only whole ones count: "how many full payments are there?" */
+  readonly down?: boolean | undefined;
 }
 
 /** Another defensible meaning of a part, with its own answer and credit. */

@@ -18,17 +18,22 @@ export function usualFormat(quantity: Quantity): AnswerFormat {
 }
 
 /** A number rounded as a format says; years and months to whole months. */
-export function roundAs(value: number, { kind, decimals, up = false }: AnswerFormat): number {
-  if (kind === 'years-months') {
-    const months = value * 12;
-    return (up ? Math.ceil(months - NEAR_WHOLE) : roundTo(months, 0)) / 12;
-  }
-  if (up) {
-    const scale = 10 ** decimals;
-    return Math.ceil(value * scale - NEAR_WHOLE) / scale;
-  }
-  return roundTo(value, decimals);
+export function roundAs(value: number, format: AnswerFormat): number {
+  const { up = false, down = false } = format;
+  const scale = partsOf(format);
+  if (up) return Math.ceil(value * scale - NEAR_WHOLE) / scale;
+  if (down) return Math.floor(value * scale + NEAR_WHOLE) / scale;
+  return format.kind === 'years-months' ? roundTo(value * scale, 0) / scale : roundTo(value, format.decimals);
 }
+
+/** How many of the smallest that is written make one. */
+export const partsOf = ({ kind, decimals }: AnswerFormat): number => (kind === 'years-months' ? 12 : 10 ** decimals);
+
+/** Whether what is not whole goes to one side, and not to the nearest. */
+export const isToOneSide = ({ up = false, down = false }: AnswerFormat): boolean => up || down;
+
+/** The format with its places alone, for a number that is no answer to what is asked. */
+export const toTheNearest = (format: AnswerFormat): AnswerFormat => ({ ...format, up: false, down: false });
 
 /** An answer in the class's own writing. */
 export function writeAnswer(value: number, format: AnswerFormat, rules: Pick<HouseRules, 'numberStyle'>): string {

@@ -114,6 +114,9 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts|has|have|wants|needs|hopes|(?:will|is to|wants to|plans to|is going to) (?:save|put|pay|set|deposit|invest|begin|start))(?![a-z])/.exec(
       flat,
     ) ??
+    /(?:who is|aged) ⟨n(\d+)⟩(?: years old)? (?:saves|wants|wishes|has|plans|hopes|begins|starts|would like|intends)(?![a-z])/.exec(
+      flat,
+    ) ??
     /, (?:now |aged |is |who is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|would|hopes|plans|makes|means|intends)/.exec(
       flat,
     );

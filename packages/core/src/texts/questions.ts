@@ -12,6 +12,7 @@ import {
   type Found,
 } from './askedOfTold.ts';
 import { choiceIn } from './choiceAsked.ts';
+import { askedOnceMore } from './askedOnceMore.ts';
 import { askedTwice } from './askedTwice.ts';
 import { ofFamily } from './familyAsked.ts';
 import type { Question } from './question.ts';
@@ -45,11 +46,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const pieces = piecesOf(sentence);
     const { found: all, missed } = askedIn(flat, sentence, pieces);
     const found = all.filter(({ piece }, at) => at === 0 || !isTerm.test(flat.slice(piece.start, piece.end)));
-    // "After five years?" asks the same of another time.
     const before = questions.at(-1);
-    const again = found.length === 0 && before && isAgain(sentence.text);
-    if (again)
-      found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
+    const again = found.length === 0 && before ? askedOnceMore(flat, before, sentence) : undefined;
+    if (again) found.push({ question: { says: again, start: sentence.start, end: sentence.end }, piece: sentence });
     // "The balance after two years is asked for. …. What is it?" asks once.
     const isSame =
       isIt.test(sentence.text) && before !== undefined && !/\?/.test(flat.slice(before.start, sentence.start));
@@ -119,18 +118,6 @@ function askedSince(flat: string, each: Question): Question {
     ? { ...each, asked: 'finalAmount' }
     : each;
 }
-
-const isAgain = (text: string): boolean =>
-  /^(?:and )?what if (?:he|she|they|one|it|you|the [a-z]+) (?:has|have|had|takes?|took|wants?|wanted|gets?|got)(?![a-z])[^?⟨]*⟨t\d+⟩[^?⟨]*\?/.test(
-    text,
-  ) ||
-  /^(?:\(?(?:[a-h]|i{1,3}|iv|v)\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) ||
-  isAgainAt(text);
-
-const isAgainAt = (text: string): boolean =>
-  /^(?:\(?(?:[a-h]|i{1,3}|iv|v)\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
-    text,
-  ) && /⟨[tnoep]\d+⟩|(?:of|in) (?:the|its) (?:last|first)/.test(text);
 
 /** What the pieces of a sentence ask, each with the words up to the next; payments before and after a change are two. */
 function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): Question[] {
@@ -221,6 +208,10 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
       best?.says === 'totalPaid' &&
       found.at(-1)?.question.says === 'interest' &&
       isTimeAlone(flat.slice(from, piece.end));
+    // The question before it says as much already.
+    const last = found.at(-1)?.question;
+    const isCovered = best !== undefined && last?.says === best.says && last.end > from + best.start;
+    if (best && isCovered) return;
     if (best && !isWhole) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
     else if (found.length > 0 && isTimeAlone(flat.slice(from, piece.end))) againAt(flat, piece, found);
     else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end))))

@@ -38,9 +38,12 @@ const shareOfRate = ({ tokens, text }: Page): ReadDoubt[] =>
 
 /** A loan read as repaid in one sum, of which the text says nothing. */
 const loanAsOneSum = (page: Page, { plans }: DraftReading): ReadDoubt[] => {
-  // Interest that is asked for says nothing of how it is paid.
-  const flat = withoutGone(page).replace(/how much (?:more |less )?interest|(?:total|total of the) interest/g, '');
-  const isLoan = /(?<![a-z])(?:borrows?|borrowed|mortgage|lenders?|re-?payments?)(?![a-z])/.test(flat);
+  const flat = page.sentences.reduce(
+    // Interest that is asked for says nothing of how it is paid.
+    (all, { asks, text }) => (asks ? all.replace(text, text.replace(/(?<!with |plus |simple )interest/g, '')) : all),
+    withoutGone(page),
+  );
+  const isLoan = /(?<![a-z])(?:borrows?|borrowed|mortgage|lenders?|re-?payments?|repay|loan)(?![a-z])/.test(flat);
   const isOnce =
     /(?<![a-z])(?:one|single|lump|whole|nothing|no|without|maturity|falls? due|due (?:at|after|in)|interest|grows?|accumulat\w*|invest\w*|deposit\w*|owed?s?|owing|debt|note|bill|in full|back|settle\w*|clear\w*|discharge\w*|amounts? to)(?![a-z])/.test(
       flat,

@@ -294,9 +294,11 @@ export const askedOtherwise = (page: Page, { asks, plans }: DraftReading): ReadD
     const isOther = !isLeft && known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
     const need = needs[quantity];
     const words = unit ? page.flat.slice(unit.start, unit.end) : '';
-    // "… (a) in year 1, (b) in year 4": what is asked stands before.
+    // "… (a) in year 1, (b) in year 4", "Give both.": what is asked stands before.
     const isAgain =
-      /^\W*(?:and )?(?:how much (?:is (?:it|that) )?)?(?:in|during|over|through|for|altogether)(?![a-z])/.test(words);
+      /^\W*(?:[a-z]+ ){1,3}both\W*$|^\W*(?:and )?(?:how much (?:is (?:it|that) )?)?(?:in|during|over|through|for|altogether)(?![a-z])/.test(
+        words,
+      );
     const isUnsaid = unit !== undefined && !isAgain && need?.test(words) === false;
     return unit && (isOther || isUnsaid) ? [notUnderstood(page, unit)] : [];
   });

@@ -12,6 +12,7 @@ import {
   roundAs,
   seededRandom,
   singleCandidates,
+  toTheNearest,
   writeAnswer,
   type Candidate,
   type Exercise,
@@ -65,7 +66,7 @@ export function answersTo(exercise: Exercise, numbers: Numbers, seed: string, ca
     const { expected, written, table } = keyed.value;
     const happens = random() < care ? 'right' : drawn(random());
     const put = (value: number, decimals = part.format.decimals): void => {
-      const format = { ...part.format, decimals, up: false };
+      const format = { ...toTheNearest(part.format), decimals };
       own[part.id] = roundAs(value, format);
       entries[part.id] = dressed(writeAnswer(own[part.id]!, format, rules), part.format.kind, random);
     };

@@ -42,6 +42,8 @@ const countMatters = (asked: Asked): boolean =>
 const isCountedUp = ({ format }: Asked): boolean =>
   format.kind !== 'money' && format.kind !== 'percent' && format.up === true;
 
+const isWhole = (count: number): boolean => Math.abs(count - roundTo(count, 0)) <= 1e-6;
+
 /** What is counted, with its fraction: payments, or months. */
 function counted({ question: { solved, ask }, format, exact, inputs }: Asked): number {
   const inPayments = format.kind === 'count';
@@ -158,7 +160,7 @@ export const countSlips: readonly Slip[] = [
     title: 'Count rounded down',
     advice: 'A part of a payment still has to be paid: the count goes up.',
     weight: 9,
-    applies: (asked) => isCountedUp(asked) && Math.abs(counted(asked) - roundTo(counted(asked), 0)) > 1e-6,
+    applies: (asked) => isCountedUp(asked) && !isWhole(counted(asked)),
     wrongMethod: (_inputs, asked) => {
       const count = counted(asked);
       const inPayments = asked.format.kind === 'count';
@@ -169,6 +171,20 @@ export const countSlips: readonly Slip[] = [
         },
       ];
     },
+  }),
+  defineSlip({
+    id: 'smaller-counted-as-full',
+    family: 'count',
+    title: 'Smaller last payment counted as a full one',
+    advice: 'Only the full payments count: the last one is smaller.',
+    weight: 9,
+    applies: (asked) => asked.format.kind === 'count' && asked.format.down === true && !isWhole(counted(asked)),
+    wrongMethod: (_inputs, asked) => [
+      {
+        result: Math.ceil(counted(asked)),
+        did: `${brief(asked, counted(asked))} payments were rounded up; the last of them is no full one.`,
+      },
+    ],
   }),
   defineSlip({
     id: 'gave-years',

@@ -1,5 +1,6 @@
 /** Slips of the rounding family. */
 
+import { isToOneSide } from '../../exercise/format.ts';
 import { roundTo } from '../../money/roundMoney.ts';
 import { brief, defineSlip, type Asked, type Slip } from '../slip.ts';
 
@@ -25,7 +26,7 @@ export const roundingSlips: readonly Slip[] = [
     title: 'Cut off instead of rounded',
     advice: 'The digits after the last place were cut off; the number is rounded.',
     weight: 8,
-    applies: ({ format }) => format.kind !== 'years-months' && format.up !== true,
+    applies: ({ format }) => format.kind !== 'years-months' && !isToOneSide(format),
     wrongMethod: (_inputs, asked) => {
       const scale = 10 ** asked.format.decimals;
       const source = exactBeforeRounding(asked);

@@ -253,13 +253,8 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'what is owed after some payments',
-    '(?:balance|owing|owed|debt|outstanding)[^.?!]{0,40} after (?:the )?(?:<o>|{n})[^.?!]{0,30} (?:is|was|stands at|comes to) <m>',
-    ({ plans }) => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
-  ),
-  telling(
-    'what is owed after some payments',
-    'after {n} (?:<e> )?(?:payments|instal?lments)[^.?!]{0,40}(?:balance|debt)[^.?!]{0,20} (?:is|was|stands at|stood at) <m>',
-    ({ plans }) => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+    '(?:balance|owing|owed|debt|outstanding)[^.?!]{0,40} after (?:the )?(?:<o>|<n>)[^.?!]{0,30} (?:is|was|stands at|comes to) <m>|after <n> (?:<e> )?(?:payments|instal?lments)[^.?!]{0,40}(?:balance|debt)[^.?!]{0,20} (?:is|was|stands at|stood at) <m>',
+    ({ plans }) => plans.some(({ name, finalAmount }) => (finalAmount ?? 0) > 0 || name === 'what is left'),
   ),
   telling(
     'one sum',

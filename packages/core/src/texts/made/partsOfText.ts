@@ -67,7 +67,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
     found.quantity,
     found.args && inCounts(found.args, plan, draft, to),
   );
-  const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
+  const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 0, down: true } as const) : own.format;
   const made = { ...own, format, part: ask.part, prompt: to.prompts[ask.part] ?? withName(own.prompt, plan) };
   if (found.also === undefined) return made;
   const says = capital(quantities[found.also].words({ quantity: found.also, ...made.ask.args }));

@@ -54,7 +54,7 @@ const startsLater =
 const drawsLater =
   /(?:withdrawals?|months?|years?|⟨[te]\d+⟩),? (?:with (?:the )?withdrawals )?(?:starting|beginning|commencing)(?: (?:only|in|at the end of))* (?:⟨t(\d+)⟩|the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
 const putOff = /(?:payments|withdrawals|years?|⟨[te]\d+⟩),? deferred for ⟨t(\d+)⟩/;
-const draws = /(?<![a-z])(?:withdraw\w*|draws?|pension)(?![a-z])/;
+const draws = /(?<![a-z])(?:withdraw\w*|draws?|pension|income)(?![a-z])/;
 const firstThen =
   /first (?:(?:one|of (?:them|these|which)|payment|withdrawal|instalment|pension) )?(?:being )?(?:due )?(?:⟨t(\d+)⟩ (?:from now|from today|hence)|at the end of the ⟨o(\d+)⟩ (?:month|quarter|half-year|year))/;
 const theRest = /(?:remaining|other) ⟨n(\d+)⟩ (?:equal |level )?(?:⟨e\d+⟩ )?payments/;

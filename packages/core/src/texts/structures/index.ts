@@ -5,6 +5,7 @@ import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { readAddedLater } from './addedLater.ts';
 import { readAgedStages } from './agedStages.ts';
+import { readBalanceTold } from './balanceTold.ts';
 import { readCashOrPayments } from './cashOrPayments.ts';
 import { readClearedInstead } from './clearedInstead.ts';
 import { readGoalMissed } from './goalMissed.ts';
@@ -67,6 +68,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRates,
   readHalved,
   readPaidAndToGo,
+  readBalanceTold,
   readEndSooner,
   readPaidDownTo,
   readFeeKept,

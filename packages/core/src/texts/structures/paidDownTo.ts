@@ -15,7 +15,7 @@ const downTo =
 
 /** "… until half the loan is repaid". */
 const halfPaid =
-  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this|an?) (?:loan|debt|mortgage|principal|sum)(?: borrowed)?(?: of ⟨m\d+⟩)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])|(?:is|are|will|has|have) (?:at least |more than |over )?(half|a third|one third|a quarter|three quarters) of (?:it|(?:the|an?|this|his|her|their) (?:loan|debt|mortgage))(?: of ⟨m\d+⟩)? (?:be |been |have been )?(?:re)?paid(?: off| back)?(?![a-z])/;
+  /(half|a third|one third|a quarter|three quarters) (?:of )?(?:the|her|his|their|its|this|an?) (?:loan|debt|mortgage|principal|sum)(?: borrowed)?(?: of ⟨m\d+⟩)? (?:is|has been|will be|have been|will have been) (?:re)?paid(?: off| back)?(?![a-z])|(?:is|are|will|has|have) (?:at least |more than |over )?(half|a third|one third|a quarter|three quarters) of (?:it|(?:the|an?|this|his|her|their) (?:loan|debt|mortgage))(?: of ⟨m\d+⟩)? (?:be |been |have been )?(?:re)?paid(?: off| back)?(?![a-z])|(?:has|have|had|will) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have )?(?:re)?paid (?:off |back )?(?:at least |more than |over )?(half|a third|one third|a quarter|three quarters) (?:of )?(?:it|(?:the|an?|this|his|her|their|its) (?:loan|debt|mortgage))(?![a-z])/;
 const paidShare: Readonly<Record<string, number>> = {
   half: 1 / 2,
   'a third': 1 / 3,

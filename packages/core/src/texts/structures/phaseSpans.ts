@@ -59,7 +59,12 @@ export const waitSpans = (page: Page): Span[] =>
 
 /** "… so that after 20 years 1,500 can be withdrawn each month" */
 const isUntilThen = (page: Page, at: number): boolean =>
-  /so that after $/.test(page.flat.slice(0, page.places[at]!.start)) &&
+  (/so that after $/.test(page.flat.slice(0, page.places[at]!.start)) ||
+    // "After twelve years it begins to pay out …"
+    (/(?<![a-z])after $/.test(page.flat.slice(0, page.places[at]!.start)) &&
+      /^,? (?:he|she|it|they|the [a-z]+) (?:begins?|starts?) (?:to )?(?:pay out|paying out|draw|withdraw|tak)/.test(
+        page.flat.slice(page.places[at]!.end),
+      ))) &&
   !/^,? (?:nothing|no money|everything|all|the [a-z]+ is (?:empty|used up|exhausted|gone)|it is (?:empty|used up|exhausted|gone))(?![a-z])/.test(
     page.flat.slice(page.places[at]!.end),
   );

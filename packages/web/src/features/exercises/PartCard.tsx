@@ -199,7 +199,8 @@ function AnswerFields({ part, onChange }: { readonly part: Part; readonly onChan
     (each) =>
       each.format.kind === format.kind &&
       each.format.decimals === format.decimals &&
-      (each.format.up ?? false) === (format.up ?? false),
+      (each.format.up ?? false) === (format.up ?? false) &&
+      (each.format.down ?? false) === (format.down ?? false),
   );
   const setFormat = (to: string) => {
     const found = formats.find((each) => each.id === to);

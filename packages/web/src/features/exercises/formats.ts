@@ -11,6 +11,11 @@ export const formats: readonly { readonly id: string; readonly words: string; re
   { id: 'percent-3', words: say('percent, three decimals'), format: { kind: 'percent', decimals: 3 } },
   { id: 'percent-4', words: say('percent, four decimals'), format: { kind: 'percent', decimals: 4 } },
   { id: 'count-up', words: say('a whole count, rounded up'), format: { kind: 'count', decimals: 0, up: true } },
+  {
+    id: 'count-down',
+    words: say('a whole count, only full ones'),
+    format: { kind: 'count', decimals: 0, down: true },
+  },
   { id: 'count-0', words: say('a whole count'), format: { kind: 'count', decimals: 0 } },
   { id: 'count-2', words: say('a count with two decimals'), format: { kind: 'count', decimals: 2 } },
   { id: 'number-4', words: say('a number, four decimals'), format: { kind: 'number', decimals: 4 } },
