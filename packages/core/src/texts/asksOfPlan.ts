@@ -94,7 +94,7 @@ function afterChanges(
 }
 
 const extraNamed =
-  '(?:the |this |that |her |his |their |its )?(?:[a-z]+ )?(?:lump|extra|special|one-off|additional|legacy|inheritance|bonus|windfall|gift|prize|refund|prepayment)';
+  '(?:the |this |that |her |his |their |its )?(?:[a-z]+ )?(?:lump|extra|special|one-off|additional|legacy|inheritance|bonus|windfall|gift|grant|donation|prize|refund|prepayment)';
 
 const inBoth =
   /in (?:months|payments|quarters|weeks)(?:,? (?:exactly|rounded up|exact))?,? and (?:also )?(?:in )?years(?![a-z])/;

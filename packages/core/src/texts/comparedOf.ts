@@ -38,6 +38,7 @@ export function comparedOf(unit: string, flat: string): ReadQuantity {
     )
   )
     return 'payments';
+  if (/years and months/.test(unit)) return 'years';
   if (/in months|months (?:sooner|earlier)/.test(unit)) return 'payments';
   if (/(?:loan|term|time|debt|mortgage) (?:is |be |been )?(?:thereby |thus )?shortened/.test(unit)) return 'payments';
   if (/years|how long/.test(unit)) return 'years';

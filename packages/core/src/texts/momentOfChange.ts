@@ -6,6 +6,7 @@ import { placeAsked } from './askArgs.ts';
 import type { Moment } from './changeRead.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
+import { isTermBeside, isTermLike } from './termBeside.ts';
 import { whenLeft } from './momentLeft.ts';
 import { pattern } from './pattern.ts';
 
@@ -220,7 +221,7 @@ export function nearestMoment(page: Page, within: Span, token: number): Moment |
       return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
     }),
   );
-  const open = found.filter(({ at }) => !isInBrackets(page, token, at));
+  const open = found.filter(({ at }) => !isInBrackets(page, token, at) && !isTermBeside(page, found, at));
   const [best] = (open.length > 0 ? open : found).sort(
     (one, other) => one.distance - other.distance || one.rank - other.rank,
   );
@@ -332,9 +333,6 @@ function isTermAgain(page: Page, at: number): boolean {
     )
   );
 }
-
-const isTermLike = (page: Page, at: number): boolean =>
-  page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;
 
 const looksAtPlace: ReadonlySet<string> = new Set(['balance', 'interest', 'principal', 'leftToPay', 'finalAmount']);
 

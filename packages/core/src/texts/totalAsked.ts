@@ -17,7 +17,7 @@ export function totalAsk({ page, of: { plan }, is, unit }: Asking): Found {
   const isAdded = page.tokens[added] !== undefined && page.tokens[added].value === plan.downPayment;
   // "The total of the rents" leaves out the residual.
   const ofRents =
-    /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|(?<![a-z])all (?:the )?(?:rents|rentals) (?:together|added)|in (?:rent|rentals)(?![a-z])|how much rent(?![a-z])/.test(
+    /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])(?! (?:and|with|plus) (?:the|its) (?:residual|last|final|balloon))|(?<![a-z])all (?:the )?(?:rents|rentals) (?:together|added)|in (?:rent|rentals)(?![a-z])|how much rent(?![a-z])/.test(
       unit,
     );
   // "How much are all payments together?" of a lease: its rents.

@@ -95,4 +95,9 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     '(?:buyers?|couple|family|owners?|they|he|she) (?:has|have|had) {m}(?:, and| and|\\.|;|,) for the (?:rest|remainder)',
   ),
   cue('downPayment', 13, 'first payment of {m} (?:on delivery|at signing|at once|down),? (?:and )?then'),
+  cue(
+    'extra',
+    13,
+    '(?:grant|gift|donation|refund|subsidy) of {m},? which (?:is|was) (?:at once |then )?(?:paid off|paid into|put towards?|used (?:to reduce|to pay off|against)|taken off)',
+  ),
 ];

@@ -256,7 +256,7 @@ export const moments: readonly PlaceRecord[] = [
   place('first (?:<e> )?@payment (?:of|in) (?:@year {n}|(?:the |its )?{o} @year)', ['after'], ([year]) => ({
     firstInYear: year!,
   })),
-  place('at (?:their|its) end', [], () => ({ atChange: true })),
+  place('at (?:their|its) end|at the end of (?:them|those|these)(?= ?[,;.?]| and )', [], () => ({ atChange: true })),
   place(
     '{t} after (?:the|her|his|their|its) (?:(?:first )?(?:deposit|investment|sum)|loan|debt|mortgage|lease|start|beginning)(?: (?:began|begins|started|starts|was|is))?',
     ['after'],

@@ -108,7 +108,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a grant or subsidy',
     '(?:gets?|receives?|with|after|less) (?:a|the) (?:grant|subsidy)',
-    (heard) => has('downPayment')(heard) || has('rebate')(heard),
+    (heard) => has('downPayment')(heard) || has('rebate')(heard) || changes('extra')(heard),
   ),
   telling('a discount', '(?<!after (?:a|the) ⟨m\\d+⟩ )rebate|cash-?back|discount of <m>', has('rebate')),
   telling(

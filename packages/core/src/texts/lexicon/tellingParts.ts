@@ -5,6 +5,11 @@ import { telling, type TellingWords } from './tells.ts';
 
 export const tellingParts: readonly TellingWords[] = [
   telling(
+    'somebody who starts later',
+    '(?:starts?|begins?|started|began) (?:only )?<t> later[^.?!]{0,40} (?:stops?|ends?|finish(?:es)?|retires?) (?:at|on|with) the same (?:time|day|date)',
+    () => false,
+  ),
+  telling(
     'what is had for something old',
     '<m>,? of which <m> (?:is|are|can be|will be) (?:had|got|received|given|allowed|recovered|fetched) for (?:the|its|his|her|their) (?:old|present|used)',
     has('tradeIn'),

@@ -1,6 +1,7 @@
 /** Two offers held against each other: the text says one, then the other, and what holds for both. */
 
 import { changesOfText } from '../changesOfText.ts';
+import { doubt } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import type { Question } from '../question.ts';
@@ -128,8 +129,20 @@ export function readTwo(
       (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
   const second = sought(withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]));
   const completed = atThePrice(read(0, second), second);
-  return readingOfPlans(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
+  const reading = readingOfPlans(page, [completed, second], questions, (question, plans) =>
+    comparedBy(page, question, plans),
+  );
+  return isPaidInOne(completed, second)
+    ? { ...reading, doubts: [...reading.doubts, doubt('downPayment', 'Is the deposit paid in both cases?')] }
+    : reading;
 }
+
+/** "She pays 3,900 and gets the rest at 3.9 %; a bank would take 6.3 %, but then 900 is taken off": the deposit may hold for both. */
+const isPaidInOne = ({ plan: one }: SolePlan, { plan: other }: SolePlan): boolean =>
+  one.downPayment !== undefined &&
+  other.downPayment === undefined &&
+  other.rebate !== undefined &&
+  one.price === other.price;
 
 /** "It costs 23,500. Nothing down …, or 3,500 down …": what the first lends is the price that the second pays of. */
 const atThePrice = (first: SolePlan, { plan: { price, downPayment } }: SolePlan): SolePlan =>

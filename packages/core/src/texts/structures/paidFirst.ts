@@ -14,7 +14,7 @@ import { ownedQuestions, type Owned } from './severalPlans.ts';
 const following =
   /(?<![a-z])(?:rest|remainder|remaining (?:debt|balance)) (?:of it )?(?:is |must be )?(?:then )?(?:repaid |paid (?:off |back )?|cleared )?(?:in|over|within|by|through|with) (?:another |a further )?(?:⟨t(\d+)⟩|⟨n(\d+)⟩ (?:[a-z]+ |⟨e\d+⟩ )*payments)|(?:following|next|remaining|further|another|other|last|final|additional) (?:period of |term of )?⟨[tn](\d+)⟩|⟨t(\d+)⟩ (?:later|more|further|longer|thereafter|afterwards|after that)(?![a-z])/;
 const ofRest =
-  /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])|(?<![a-z])then (?:pays? )?(?:whatever|as much as|what(?= it takes)|equal (?:⟨e\d+⟩ )?payments that clear)|pay[^?]{0,24} (?:after (?:that|this)|afterwards|thereafter|from then on)(?= ?[?,])/;
+  /(?<![a-z])(?:over|during|in|for|through) (?:the )?(?:rest|remainder|remaining (?:time|term|years|months|payments)|time that (?:is left|remains))(?![a-z])|(?<![a-z])then (?:pays? )?(?:whatever|as much as|what(?= it takes)|equal (?:⟨e\d+⟩ )?payments that clear)|pay[^?]{0,24} (?:after (?:that|this)|afterwards|thereafter|from then on)(?= ?[?,]| to (?:be|end|finish|clear))|(?<![a-z])then as (?:large|much|high) as (?:is|are)? ?(?:needed|necessary|required)|payments after (?:that|them|these) are equal/;
 
 const othersAlike =
   /(?<![a-z])(?:others|remaining (?:ones|payments)|rest(?: of them)?|later ones) (?:are|is|being) (?:all )?(?:alike|equal|the same)(?![a-z])/;

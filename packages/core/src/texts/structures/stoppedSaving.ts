@@ -86,7 +86,33 @@ function readGrown(page: Page, { plan, ...first }: SolePlan, grown: SolePlan, ow
 
 /** @returns nothing where it is not told that payments stop, or not asked what is there at a later time */
 export function readStoppedSaving(page: Page): DraftReading | undefined {
-  return readStoppedEarly(page) ?? readStoppedFor(page) ?? readLeftThen(page);
+  return readStoppedEarly(page) ?? readStoppedFor(page) ?? readLeftThen(page) ?? readAfterLast(page);
+}
+
+const longAfter =
+  /⟨t(\d+)⟩ (?:after|later than) (?:the|his|her|their|its) (?:last|final) (?:one|deposit|contribution|payment)(?! (?:is|was|has) )/;
+
+/** "60 deposits are made …. What are they worth one year after the last?": later than a period, when what is there grows on. */
+function readAfterLast(page: Page): DraftReading | undefined {
+  const token = Number(longAfter.exec(page.flat)?.[1] ?? NaN);
+  const place = page.places[token];
+  const sentence = place && sentenceAt(page, place);
+  if (!place || !sentence?.asks) return undefined;
+  const questions = placeQuestions(page);
+  if (questions.length === 0 || questions.some(({ asked }) => !mayAsk.has(asked))) return undefined;
+  const first = readPlan(page, { scope: ({ start }) => start !== place.start, as: 'saving', questions: [] });
+  const { payment, payments, paymentsPerYear, rate, timing, changes } = first.plan;
+  // A period after the last of payments made first is the end of their plan.
+  const years = yearsOf(page, token) - (timing === 'beginning' ? 1 / paymentsPerYear : 0);
+  const isLong = yearsOf(page, token) > 1 / paymentsPerYear + 1e-9;
+  if (!isLong || (payment ?? 0) === 0 || payments === null || !rate || changes.length > 0) return undefined;
+  const grown = secondPlan(page, { start: place.start, end: place.start }, { years, tokens: [token] }, first);
+  if (!grown) return undefined;
+  const owned = questions.map((each): Owned => {
+    const isThen = isIn([sentence], each) && each.asked !== 'totalPaid';
+    return isThen ? { ...each, asked: 'finalAmount', place: undefined, owner: 1 } : { ...each, owner: 0 };
+  });
+  return readGrown(page, first, grown, owned);
 }
 
 const leftThen =

@@ -16,6 +16,12 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'what (?:must|has|will|does|do|is|should|would|shall)(?: (?:he|she|they|it|the [a-z]+|[a-z]+))? (?:then )?(?:have to |to )?(?:be )?(?:paid|pay) at the (?:very )?end(?: of (?:the|those|these|that|her|his|their) (?:<t>|lease|term|time|plan|contract|loan|hire))? (?:to|in order to|so as to|so that) ',
     'what (?:remains|is left|is there left) to be (?:settled|cleared|paid)(?: off)? at the end(?: of (?:the|those|these|that) (?:<t>|lease|term|time|plan|contract|loan|hire))?(?= ?[?,])',
   ),
+  cue(
+    'finalAmount',
+    14,
+    '(?:what|how much) (?:is|are|will|does|do) (?:(?:it|they|there|the [a-z]+|these|those) )?(?:be )?(?:worth|there|in (?:it|the [a-z]+)|it|they)? ?<t> after (?:the|her|his|their|its) (?:last|final) (?:one|@deposit|@payment)',
+  ),
+  cue('finalAmount', 12, 'how (?:much|large) is (?:that|this|the one|the last) (?:single )?sum(?= ?\\?)'),
   cue('finalAmount', 13, 'what is the total (?:there )?(?:after|in) <t>(?= at |,| ?\\?)'),
   cue(
     'finalAmount',

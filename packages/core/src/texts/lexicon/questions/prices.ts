@@ -13,7 +13,7 @@ export const pricesAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     14,
-    '(?:what|how much) (?:was|is) (?:there )?(?:in|on) (?:it|the (?:fund|account|trust|pot)) (?:at first|originally|at the (?:start|beginning|outset)|to begin with|when it was (?:set up|opened|founded))',
+    '(?:what|how much) (?:was|is) (?:there )?(?:in|on) (?:it|the (?:fund|account|trust|pot)) (?:at first|originally|at the (?:start|beginning|outset)(?! of)|to begin with|when it was (?:set up|opened|founded))',
     '(?:what|how much) (?:is|was) (?:it|the [a-z ]{2,24}) worth when (?:it|the (?:first )?(?:lease|hire|rental|contract|agreement)) (?:began|begins|starts|started)',
   ),
   cue('amount', 13, '(?:what|how much) (?:is|was|has been|had been) (?:advanced|lent out)(?= ?[?,])'),

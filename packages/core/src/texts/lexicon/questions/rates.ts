@@ -134,7 +134,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'flatRate',
     11,
-    'flat (?:annual |yearly |<e> |<a> )?(?:interest )?rate',
+    '(?<!(?:equivalent|equal|corresponding|of|in|to|than) (?:to )?(?:the|this|that|its) )flat (?:annual |yearly |<e> |<a> )?(?:interest )?rate',
     'add-?on rate',
     'flat (?:percentage|charge as a rate)',
   ),
