@@ -1,6 +1,6 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
-import type { Asking, Found, Is } from './asking.ts';
+import { toldInFront, type Asking, type Found, type Is } from './asking.ts';
 import { differenceAsk } from './differenceAsked.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
@@ -13,7 +13,7 @@ import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
 import type { Compared, ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
 import { rangeAsk } from './rangeAsked.ts';
-import { isRepaidAtOnce } from './repaidAtOnce.ts';
+import { isRepaidAtOnce, isSimpleAlone } from './repaidAtOnce.ts';
 import { totalAsk } from './totalAsked.ts';
 
 /**
@@ -139,6 +139,8 @@ function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last):
   // "How much is that per year, and how much per month?" of a rate.
   if (of.plan.kind === 'convert' && asked === 'payment') return is('ratePerPayment');
   if (repaid.has(asked) && isRepaidAtOnce(page, of.plan)) return is('totalPaid');
+  if (asked === 'nominalRate' && of.plan.kind === 'flat' && isSimpleAlone(page))
+    return is('nominalRate', { as: 'flat' });
   if (of.plan.kind === 'convert' && !/rate|choice|difference/i.test(asked)) return undefined;
   const own = askers[asked];
   if (own) return own({ page, question, of, last, is, unit: page.flat.slice(question.unit.start, question.unit.end) });
@@ -277,8 +279,10 @@ const afterLast =
 const isBalanceAlone =
   /^\W*(?:and )?(?:the )?(?:remaining |outstanding |closing |new )?(?:balance|debt)(?: (?:left|remaining|outstanding|afterwards|then|after it))?\W*$/;
 
-function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, unit }: Asking): Found {
+function balanceAsk({ page, question, of, last, is, unit }: Asking): Found {
   const { plan } = of;
+  const { flat } = page;
+  const { asked, place } = question;
   // "The line for payment 13: interest, principal, balance."
   const isBehind = !place && last.from !== undefined && last.from === last.to && isBalanceAlone.test(unit);
   // "Old payment? Balance? New payment?"
@@ -311,7 +315,7 @@ function balanceAsk({ page: { flat }, question: { asked, place }, of, last, is, 
     plan.timing === 'beginning' &&
     plan.payments !== null &&
     (k === undefined || k === plan.payments) &&
-    afterLast.exec(unit);
+    (afterLast.exec(unit) ?? afterLast.exec(toldInFront(page, question)));
   if (isAfterLast)
     return is('balanceAfter', { k: plan.payments, ...(isAfterLast[1] ? { moment: 'justAfterPayment' } : {}) });
   const isAtEnd = k === undefined || (plan.payments !== null && k === plan.payments);

@@ -105,9 +105,9 @@ function ellipsis(each: Token, joined: readonly Token[], at: number, lower: stri
   // "3,000 due in one year and 4,500 due in three"
   if (
     last &&
-    / due in $/.test(before) &&
+    (/ due in $/.test(before) || /^,? and (?:one|another) of [$£€]?[\d., ]*\d ?[$£€]? in $/.test(sentence)) &&
     / due in $/.test(lower.slice(0, last.start)) &&
-    /^(?:[.,;](?!\d)| (?:are|and|is)(?![a-z]))/.test(behind)
+    /^(?:[.,;](?!\d)| (?:are|and|is|at)(?![a-z]))/.test(behind)
   )
     return last;
   // "three years at 4 %, then five at 5 %"

@@ -9,7 +9,7 @@ const ofFund =
   /(?:fund|deposits?|account)(?![a-z])(?:[^.?!⟨]|⟨[mtea]\d+⟩){0,60} (?:at|earning|earns?|paying|pays|yield(?:s|ing)?|accumulat(?:es|ing) at|that grows at|invested at) ⟨p(\d+)⟩/;
 /** What the loan costs is asked as well. */
 const ofBoth =
-  /interest|(?:total|whole|annual|yearly|periodic) (?:cost|outlay|expense|charge)|altogether|in all|balance|owe|net/;
+  /interest|(?:total|whole|annual|yearly|periodic|⟨[ea]\d+⟩) (?:cost|outlay|expense|charge)|altogether|in all|balance|owe|net/;
 
 /** The number of the loan's rate; nothing where there is no fund beside it, or where more is asked than what goes into that. */
 export function rateOfLoanBeside({ flat, tokens }: FlatText, sentences: readonly Sentence[]): number | undefined {

@@ -155,15 +155,15 @@ export function periodAt(lower: string, at: number): Token | undefined {
     const found = pattern.exec(here);
     if (found) return { form: 'per', start: at, end: at + found[0].length, value: perYear, unit: '' };
   }
-  return ofRest(lower, at);
+  return ofRest(here, lower, at);
 }
 
 const afterFirst =
   /^an? (month|quarter|week|year)(?= after(?: that| this|wards)(?: until| till| for as long|[.,;?!]|$))/;
 
 /** "160 a month for the first year and 220 a month after that": as often as before, no month later. */
-function ofRest(lower: string, at: number): Token | undefined {
-  const [words, period = ''] = afterFirst.exec(lower.slice(at)) ?? [];
+function ofRest(here: string, lower: string, at: number): Token | undefined {
+  const [words, period = ''] = afterFirst.exec(here) ?? [];
   if (words === undefined) return undefined;
   const isOfRest = new RegExp(
     `\\d ?(?:[€$£]|[a-z]+)? ${words} (?:for|during|in|over) (?:the )?first [^.?!]*\\d ?(?:[€$£]|[a-z]+)? $`,

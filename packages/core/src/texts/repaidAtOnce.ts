@@ -10,8 +10,9 @@ const inPayments =
 const ofRates = /⟨p\d+⟩(?: [a-z]+){0,3} (?:⟨[ea]\d+⟩|per [a-z]+)/g;
 
 /** @returns whether a loan at simple interest has no payments before its end */
-export const isRepaidAtOnce = ({ flat }: Page, { kind, unknown }: ReadPlan): boolean =>
-  kind === 'flat' &&
-  unknown === 'payment' &&
-  /(?<![a-z])simple(?![a-z])/.test(flat) &&
-  !inPayments.test(flat.replace(ofRates, ''));
+export const isRepaidAtOnce = ({ flat }: Pick<Page, 'flat'>, { kind, unknown }: ReadPlan): boolean =>
+  kind === 'flat' && unknown === 'payment' && isSimpleAlone({ flat });
+
+/** Simple interest on one sum, and nothing that is paid by payments. */
+export const isSimpleAlone = ({ flat }: Pick<Page, 'flat'>): boolean =>
+  /(?<![a-z])simple(?![a-z])/.test(flat) && !inPayments.test(flat.replace(ofRates, ''));

@@ -290,7 +290,9 @@ export const askedOtherwise = (page: Page, { asks, plans }: DraftReading): ReadD
     const known = heads[quantity];
     const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';
     const isLeft =
-      quantity === 'amount' && /(?<![a-z])ow(?:e|es|ed|ing)(?![a-z])/.test(head) && tellsWhatIsLeft.test(page.flat);
+      quantity === 'amount' &&
+      /(?<![a-z])ow(?:e|es|ed|ing)(?![a-z])/.test(head) &&
+      (/^\W*how much had(?![a-z])/.test(head) || tellsWhatIsLeft.test(page.flat));
     const isOther = !isLeft && known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
     const need = needs[quantity];
     const words = unit ? page.flat.slice(unit.start, unit.end) : '';

@@ -3,6 +3,7 @@
 import { doubt, notUnderstood, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { sentenceAt, type Page } from './page.ts';
+import { isSimpleAlone } from './repaidAtOnce.ts';
 import type { ReadDoubt, Role } from './reading.ts';
 import { yearsOf } from './tokens.ts';
 
@@ -86,10 +87,22 @@ const furtherFromStart = (page: Page, { asks, plans }: DraftReading): ReadDoubt[
     return unit && isFurther ? [notUnderstood(page, unit)] : [];
   });
 
+/** Simple interest on one sum: no sum of it is a payment, and none that falls due later is lent today. */
+const simpleAsPaid = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] => {
+  if (!isSimpleAlone(page) || plans.every(({ kind }) => kind !== 'flat')) return [];
+  const isDueLater = /(?:owes?|owed|debt of|note of|bill of) ⟨m\d+⟩[^.?!⟨]{0,20} due /.test(page.flat);
+  const isNow = page.sentences.some(({ asks, text }) => asks && /(?<![a-z])(?:today|now|present)(?![a-z])/.test(text));
+  const paid = [...roles].filter(([token, { role }]) => role === 'payment' && page.tokens[token]?.form === 'money');
+  const [token] = paid[0] ?? [];
+  if (token !== undefined) return [doubt(quoteOfToken(page, token), `What is ${quoteOfToken(page, token)}?`)];
+  return isDueLater && isNow ? [doubt('amount', 'Is it the sum that is due, or what it is worth today?')] : [];
+};
+
 /** What is paid once, what each time, and from when on something is counted. */
 export const sumsInDoubt = (page: Page, draft: DraftReading): ReadDoubt[] => [
   ...paidAsOften(page, draft),
   ...countedFromStart(page, draft),
   ...furtherFromStart(page, draft),
   ...oneForAll(page, draft),
+  ...simpleAsPaid(page, draft),
 ];

@@ -9,7 +9,7 @@ const paidInAtFirst =
 /** What is paid in all, as the words of the question count it. */
 export function totalAsk({ page, of: { plan }, is, unit }: Asking): Found {
   const withDeposit =
-    /(?:altogether|in all|in total)[^?]* if (?:he|she|they) (?:buys?|keeps?|takes? it)|(?:total of (?:all|everything)(?: that)? (?:the [a-z]+|he|she|they|it) (?:pays?|paid|has|will)|deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|what (?:does|do|will|did|must) the (?:buyer|purchaser|customer) pay(?![^?]* (?:instal|payments))|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
+    /(?:altogether|in all|in total)[^?]* if (?:he|she|they) (?:buys?|keeps?|takes? it)|(?:total of (?:all|everything)(?: that)? (?:the [a-z]+|he|she|they|it) (?:pays?|paid|has|will)|everything together|deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|what (?:does|do|will|did|must) the (?:buyer|purchaser|customer) pay(?![^?]* (?:instal|payments))|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
       unit,
     );
   // "the total of all payments with the 75,000", which were paid down

@@ -29,7 +29,11 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'on (?:the|what is) (?:balance )?(?:still )?(?:owing|owed|outstanding)',
   ),
   cue('leasing', 7, '(?:is|are|be|was) let for <[ta]>'),
-  cue('leasing', 9, '(?:can|may|could) (?:either )?(?:rent|hire) (?:an?|the|this) [a-z -]{2,24} (?:for|over) <t>'),
+  cue(
+    'leasing',
+    9,
+    '(?:can|may|could) (?:either )?(?:rent|hire) (?:(?:an?|the|this) [a-z -]{2,24}|it) (?:for|over) <t>',
+  ),
   cue(
     'borrowing',
     9,

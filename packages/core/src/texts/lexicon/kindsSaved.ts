@@ -11,7 +11,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     12,
     '(?:@save) (?:<m> )?[^?]{0,160}how much (?:can|may|could) (?:he|she|they|you|one) (?:then )?(?:take out|withdraw|draw out)(?: (?:at the (?:very )?end|then|when|at once|in one sum|in all|after (?:that|these|those|the)))?(?= ?\\?)',
   ),
-  cue('saving', 6, '(?:brings|yields|gives|saves) more in <t>'),
+  cue('saving', 6, '(?:brings|yields|gives|saves) more (?:in|over|after) <t>'),
   cue('saving', 9, '<m> <[ae]> (?:is|are|was|were) (?:put|paid) in(?! (?:advance|arrears|cash|full|instal))'),
   cue('saving', 9, '(?:puts?|sets?|lays?) an? (?:level|fixed|equal|constant) (?:sum|amount) (?:aside|by|away)'),
   cue('saving', 6, '(?:sets?|setting) up an? (?:[a-z]+ )?fund'),

@@ -76,6 +76,13 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     12,
     '(?:a|one) single (?:deposit|payment|sum|investment) of {m} (?:made |paid |put in )?(?:today|now|at once)',
   ),
+  cue(
+    'charge',
+    14,
+    'simple [^.?!⟨]{0,40}<m> (?:earn|bring|yield|produce|give|make)s? {m}(?= (?:in|over|after|during) )',
+    '(?:earn|bring|yield|produce|give|make)(?:s|ed)? {m} (?:(?:in|over|after|during) <t> )?at <p>(?: <a>)? simple',
+    '(?:earn|bring|yield|produce|give|make)(?:s|ed)? {m} at (?:a )?simple (?:interest )?(?:rate )?of <p>',
+  ),
   cue('charge', 13, '<m>,? of (?:which|this|that) {m} (?:is|was|are) (?:the )?interest'),
   cue(
     'charge',

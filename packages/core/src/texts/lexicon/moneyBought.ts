@@ -100,4 +100,17 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
     13,
     '(?:grant|gift|donation|refund|subsidy) of {m},? which (?:is|was) (?:at once |then )?(?:paid off|paid into|put towards?|used (?:to reduce|to pay off|against)|taken off)',
   ),
+  cue('downPayment', 13, '(?:has|have|had) {m} to (?:pay|put) (?:down|towards)'),
+  cue('price', 12, '<m> to (?:pay|put) (?:down|towards)(?: on)? an? {m} [a-z]+'),
+  cue(
+    'extra',
+    14,
+    '{m} (?:is|are|was|were) paid (?:in addition to|on top of|together with|along with|besides) (?:the|her|his|their) <o>',
+  ),
+  cue(
+    'finalAmount',
+    13,
+    '(?:after|with) the last (?:@payment|rent|rental)[^.;?!⟨]{0,10} (?:it|they|the [a-z]+) (?:may|can|could) be had for {m}',
+    'hopes? to (?:get|have|receive) {m} for (?:it|them|the [a-z]+) (?:after <t>|at the end|afterwards|then)',
+  ),
 ];

@@ -41,6 +41,13 @@ export const moneyPaidInAllCues: readonly Cue<WordRole>[] = [
   ),
   cue(
     'repaid',
+    16,
+    '(?:amounts?|grows?|comes?|becomes?|accumulates?|increases?) (?:up )?to {m},? (?:in|after|over) <t> at <p>(?: <[ae]>)? (?:of )?simple',
+    '(?:amounts?|grows?|comes?|becomes?|accumulates?|increases?) (?:up )?to {m} at <p>(?: <[ae]>)? (?:of )?simple interest (?:in|after|over|for) <t>',
+    '(?:owes?|owed|debt of|note (?:of|for)|bill (?:of|for)) {m},? (?:which is |that is )?(?:due|payable) (?:in|after) <t>[^?]{0,60}simple[^?]{0,60}(?:settle|pay|clear|discharge|worth|value)[^?]{0,20}(?:today|now)',
+  ),
+  cue(
+    'repaid',
     15,
     `${repays} (?:a total of |${inAll},? )?{m}(?: ${inAll})?,? (?:in|by|through|over <t> (?:in|by)|in the form of|as|with) ${often}@payment`,
     `${repays} (?:a (?:grand )?total of|${inAll}) {m}`,

@@ -99,4 +99,9 @@ export const sameMoments: readonly SameMoment[] = [
     '(?:on|at|upon) (?:the )?(?:close|completion|conclusion) of (?=(?:the |its |her |his |their )?⟨o\\d+⟩ @year)',
     'at the end of ',
   ),
+  // "On the day of the 120th payment, just after it"
+  same(
+    '(?:on|at) the (?:day|date|time) of (the <o>(?: <e>)? (?:@payment|@deposit)),? (?:just|right|immediately|straight) after (?:it|that|this)',
+    'right after $1',
+  ),
 ];

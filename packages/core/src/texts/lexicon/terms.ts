@@ -93,6 +93,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'at (?:the )?(?:start|beginning) of each(?= ?[.,;])',
     '(?:at|on) the (?:start|beginning),?(?= (?:and |or )?(?:\\(?b\\)|\\(?ii\\)|⟨l\\d+⟩))',
     'on the first of each(?= ?[.,;])',
+    '(?:each|all),? (?:always )?first of the month(?= ?[.,;])',
     'at (?:the )?start of <e>',
     `${notFirst}one (?:month|quarter|year|week|fortnight|period|half-year) after the (?:last|final)`,
     `${notFirst}⟨t\\d+⟩ after the (?:last|final) (?:of|deposit|payment|<e> (?:deposit|payment))`,

@@ -94,7 +94,7 @@ export function readTwo(
       kindScope: kindScopeOf(plan),
       questions: isOneSum(page, regions[plan]) ? asAmount(questionsOf(questions, plan)) : questionsOf(questions, plan),
       ...(like ? { like: like.terms } : {}),
-      ...(as ? { as } : isOneSum(page, regions[plan]) ? { as: 'lump-sum' } : {}),
+      ...asKind(page, regions[plan], as),
     });
   const kindScopeOf = (plan: 0 | 1): Scope => {
     const scope = scopeOf(plan);
@@ -149,6 +149,19 @@ const atThePrice = (first: SolePlan, { plan: { price, downPayment } }: SolePlan)
   price !== undefined && downPayment !== undefined && first.plan.price === undefined && first.plan.amount === price
     ? { ...first, plan: { ...first.plan, price } }
     : first;
+
+const savesMore = /(?<![a-z])(?:saves|accumulates|builds up) (?:the )?(?:more|most)(?![a-z])/;
+
+/** The kind that is told of both: one sum, or savings ("Which saves more?"). */
+function asKind(page: Page, region: Span, as: SolePlan['plan']['kind'] | undefined): { as?: SolePlan['plan']['kind'] } {
+  if (as) return { as };
+  if (isOneSum(page, region)) return { as: 'lump-sum' };
+  const isSaved =
+    page.questions.some(
+      ({ asked, unit }) => asked === 'choice' && savesMore.test(page.flat.slice(unit.start, unit.end)),
+    ) && !/(?<![a-z])(?:loan|debt|borrow\w*|interest|mortgage)(?![a-z])/.test(page.flat);
+  return isSaved ? { as: 'saving' } : {};
+}
 
 /** "one deposit today, or month-end deposits": of the one sum the amount is asked. */
 function isOneSum({ kinds }: Page, { start, end }: Span): boolean {

@@ -34,9 +34,9 @@ const savingsHeard = (page: Page): Page => ({
 /** With the fee in it. */
 const isRefinanced = /(?:amount|sum|loan) (?:to be |that is )?(?:re)?(?:financed|borrowed)/;
 
-const paysNow = /(?:does|will|must) (?:he|she|they) pay now\W*$/;
+const paysNow = /(?:(?:does|will|must) (?:he|she|they) pay now|what (?:will|must) (?:he|she|they) (?:then )?pay)\W*$/;
 const paidBefore =
-  /(?<![a-z])what (?:did|does) (?:he|she|they) (?:formerly |once )?pay(?: before| until then| so far)?\W*(?:\(?[a-h]\)?\W*)?$/;
+  /(?<![a-z])what (?:did|does) (?:he|she|they) (?:formerly |once )?pay(?: before| (?:until|till|up to) (?:then|now)| so far)?\W*(?:\(?[a-h]\)?\W*)?$/;
 
 /** "What was he paying? … What does he pay now?" asks for no sum at once; without the first it is the old payment. */
 function heardAsPayment(page: Page, each: Owned): Owned {

@@ -31,7 +31,7 @@ const listed = pattern('{mn} and {mn},? (?:are )?(?:due|payable) in {n} and {t}(
 
 /** What all of them come to in one. */
 const inOne =
-  /(?:single|one|equivalent|equal) (?:payment|sum|amount|deposit)|(?:present|current) (?:value|worth)|worth (?:today|now|at present)|(?:deposit(?:ed)?|invest(?:ed)?|put (?:in|aside|away|by)|set aside|pay|needed) (?:now|today)|(?:how much|what (?:sum|amount))[^?]{0,60}(?:now|today)|(?:replac|discharg|settl|clear)[a-z]* /;
+  /(?:single|one|equivalent|equal) (?:payment|sum|amount|deposit)|(?:present|current) (?:value|worth)|value (?:today|now)|worth (?:today|now|at present)|(?:deposit(?:ed)?|invest(?:ed)?|put (?:in|aside|away|by)|set aside|pay|needed) (?:now|today)|(?:how much|what (?:sum|amount))[^?]{0,60}(?:now|today)|(?:replac|discharg|settl|clear)[a-z]* /;
 const bySeveral =
   /(?<![a-z])equal (?:payments|sums|amounts|instal?ments)|(?:by|with|into) ⟨n\d+⟩ (?:payments|sums|amounts|instal?ments)/;
 const today = /(?<![a-z])(?:now|today|at present|present value|present worth|at once|immediately)(?![a-z])/;

@@ -21,6 +21,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|how much) (?:is|are|will|does|do) (?:(?:it|they|there|the [a-z]+|these|those) )?(?:be )?(?:worth|there|in (?:it|the [a-z]+)|it|they)? ?<t> after (?:the|her|his|their|its) (?:last|final) (?:one|@deposit|@payment)',
   ),
+  cue('finalAmount', 14, 'what (?:must|has to|is to|will) (?:then )?be paid besides (?:it|that|the payment)'),
   cue('finalAmount', 12, 'how (?:much|large) is (?:that|this|the one|the last) (?:single )?sum(?= ?\\?)'),
   cue('finalAmount', 13, 'what is the total (?:there )?(?:after|in) <t>(?= at |,| ?\\?)'),
   cue(

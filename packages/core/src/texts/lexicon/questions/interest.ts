@@ -179,7 +179,7 @@ export const interestAsked: readonly Cue<Asked>[] = [
     'how much (?:more|over and above|above|beyond) (?:than )?the (?:cash |net |list )?price (?:is|does|do|did|will|must|would)',
     'how much (?:more|dearer|costlier|more expensive) than (?:the |its )?(?:cash|net|list)(?: price)?',
     'how much (?:dearer|more expensive|more) is (?:it|that|this|the credit) than (?:paying )?(?:in )?(?:cash|the (?:cash )?price)',
-    'how much (?:do|does|would|will|can) (?:i|he|she|they|you|we|one|the [a-z]+) save by paying (?:in )?(?:cash|today|now|at once)',
+    'how much (?:(?:do|does|would|will|can|could|might) (?:i|he|she|they|you|we|one|the [a-z]+) save|(?:is|would be|could be) saved) (?:by paying|if (?:he|she|they) (?:pays?|paid)) (?:in )?(?:cash|today|now|at once)',
     'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',
   ),
   cue(

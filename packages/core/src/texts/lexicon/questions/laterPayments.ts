@@ -7,6 +7,8 @@ export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'newPayment',
     14,
+    'how (?:large|high|big|much) is (?:the|her|his|their) (?:<e> )?@payment after (?:it|that|this|the (?:change|rise|increase|cut|fall))(?= ?[?,.])',
+    'what (?:is|must be|will be|has to be) paid from the <o> @payment on(?:wards?)?(?= ?[?,.])',
     '(?:and )?(?:how (?:large|high|big|much)|what) are (?:they|these|the @payment) (?:from (?:then|there|that (?:day|date|time|moment)) on(?:wards)?|afterwards|thereafter)(?= ?[?.,])',
   ),
   cue(

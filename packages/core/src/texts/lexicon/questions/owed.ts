@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    14,
+    'what (?:does|will|would) the (?:new |other |second )?(?:bank|lender|union|society) (?:have to )?take over',
+  ),
   cue('balance', 12, '(?:^|[.;?)] )(?:the )?(?:rest|remainder) (?:owed |left )?after (?:<t>|the <o>|payment <n>)'),
   cue(
     'balance',

@@ -16,6 +16,12 @@ export const pricesAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:was|is) (?:there )?(?:in|on) (?:it|the (?:fund|account|trust|pot)) (?:at first|originally|at the (?:start|beginning|outset)(?! of)|to begin with|when it was (?:set up|opened|founded))',
     '(?:what|how much) (?:is|was) (?:it|the [a-z ]{2,24}) worth when (?:it|the (?:first )?(?:lease|hire|rental|contract|agreement)) (?:began|begins|starts|started)',
   ),
+  cue(
+    'amount',
+    13,
+    'what (?:is|will be) needed (?:when|at|by the time|before|as soon as) (?:she|he|they|the|her|his|their)',
+  ),
+  cue('amount', 13, 'how much had (?:he|she|they|the [a-z]+) (?:originally |first |once )?owed(?= ?[?,])'),
   cue('amount', 13, '(?:what|how much) (?:is|was|has been|had been) (?:advanced|lent out)(?= ?[?,])'),
   cue(
     'amount',

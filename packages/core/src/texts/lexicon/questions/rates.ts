@@ -125,6 +125,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'true (?:annual |yearly |<e> |<a> )(?:interest )?rate(?!,? ?(?:compounded|convertible|nominal))',
   ),
   cue('nominalRate', 13, '(?:what|which) (?:is|was) the (?:annual |yearly |<e> |<a> )?interest rate ?\\?'),
+  cue('nominalRate', 14, '(?:what|which) (?:<[ae]> |annual |yearly )?rate of simple interest'),
   cue('flatRate', 15, '^(?:and )?(?:the )?flat rate(?=,|;|$| and )'),
   cue(
     'nominalRate',
