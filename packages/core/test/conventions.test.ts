@@ -198,6 +198,22 @@ it('counts only full payments where those are asked for, and names the smaller l
   }
 });
 
+it('does not go on from the number of full payments to the last one', () => {
+  const draft = loan({ payments: '', payment: '700' }, { unknown: 'payments' });
+  const lastAfter = (format: { readonly down?: true; readonly up?: true }): string => {
+    const exercise = asking(
+      [{ id: 'plan', draft }],
+      [
+        part('a', { quantity: 'payments', plan: 'plan' }, { format: { kind: 'count', decimals: 0, ...format } }),
+        part('b', { quantity: 'last-payment', plan: 'plan' }),
+      ],
+    );
+    const [, last] = answerKey(exercise, {}, defaultHouseRules);
+    return must(last!).written;
+  };
+  expect(lastAfter({ down: true })).toBe(lastAfter({ up: true }));
+});
+
 it('takes a count rounded down for the slip it is, whatever its fraction', () => {
   for (const payment of ['700', '650', '620', '611']) {
     const draft = loan({ payments: '', payment }, { unknown: 'payments' });

@@ -47,17 +47,17 @@ export function silentlyUsed(exercise: Exercise, part: Part, planId: string): Pa
 
 function earlierAnswer(exercise: Exercise, part: Part, plan: ExercisePlan): Part | undefined {
   const at = exercise.parts.findIndex(({ id }) => id === part.id);
-  return exercise.parts
-    .slice(0, at)
-    .find(
-      ({ ask }) =>
-        'plan' in ask &&
-        ask.plan === plan.id &&
-        isQuantity(ask.quantity) &&
-        quantities[ask.quantity].slot === plan.draft.unknown &&
-        !quantities[ask.quantity].refinancing &&
-        ask.quantity !== 'years',
-    );
+  return exercise.parts.slice(0, at).find(
+    ({ ask, format }) =>
+      'plan' in ask &&
+      ask.plan === plan.id &&
+      // Of the payments that are full ones the last, smaller one is none.
+      format.down !== true &&
+      isQuantity(ask.quantity) &&
+      quantities[ask.quantity].slot === plan.draft.unknown &&
+      !quantities[ask.quantity].refinancing &&
+      ask.quantity !== 'years',
+  );
 }
 
 function plansOf(ask: PartAsk): string[] {
