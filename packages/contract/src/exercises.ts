@@ -148,12 +148,14 @@ const ask: z.ZodType<PartAsk> = z.union([
   }),
 ]);
 
-export const answerFormat = z.object({
-  kind: z.enum(['money', 'percent', 'count', 'years-months', 'number']),
-  decimals: z.number().int().min(0).max(10),
-  up: z.boolean().optional(),
-  down: z.boolean().optional(),
-});
+export const answerFormat = z
+  .object({
+    kind: z.enum(['money', 'percent', 'count', 'years-months', 'number']),
+    decimals: z.number().int().min(0).max(10),
+    up: z.boolean().optional(),
+    down: z.boolean().optional(),
+  })
+  .refine(({ up, down }) => !(up && down), 'An answer is rounded up or down, not both ways.');
 
 /** Marks below one, an empty prompt and the like are kept: they only keep the exercise from being assigned. */
 export const exercisePart: z.ZodType<Part> = z.object({
