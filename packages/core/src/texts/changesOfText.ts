@@ -3,6 +3,7 @@
 import type { ChangeRead, Moment } from './changeRead.ts';
 import { missedPayments } from './missedPayments.ts';
 import { momentOf, nearestMoment, twoMoments } from './momentOfChange.ts';
+import { oncePerPage } from './oncePerPage.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { groupFound, pattern } from './pattern.ts';
 import { multipliedPayment, steppedPayment } from './steppedPayment.ts';
@@ -23,7 +24,7 @@ export const keepsPayment = pattern(
   '(?<!number of )(?<!number of remaining )(?<!last )(?<!final )(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|stayed|unchanged|remains?|remained|is kept|are kept|does not change|do not change|(?:is|was|were|are) left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|its(?! term| end| time)|to pay)|payments? unchanged|pays? the (?:old|original|same|usual) payment (?:again|as before|once more)|(?:resumes?|takes up) (?:the|her|his|their) (?:old |original |usual )?payments?|(?:old|original|same|usual|first) payment (?:goes on|continues|is resumed|is paid again)|sooner|earlier|shorten|payment as it (?:was|is)|pays (?:on )?as before|paying as before|goes on as before',
 );
 
-export function changesOfText(page: Page): ChangeRead[] {
+export const changesOfText = oncePerPage((page): readonly ChangeRead[] => {
   const found: ChangeRead[] = [];
   page.signs.forEach((signs, token) => {
     const [sign] = signs;
@@ -56,7 +57,7 @@ export function changesOfText(page: Page): ChangeRead[] {
     found.some((other) => other.token < each.token && isSameChange(page, other, each));
   const once = found.filter((each) => !isAgain(each));
   return [...once.filter((each) => !isTold(each)), ...laterPayment(page, once), ...missedOnes];
-}
+});
 
 /** The same sum, at the same time as far as that is told. */
 const isSameChange = (page: Page, one: ChangeRead, other: ChangeRead): boolean =>

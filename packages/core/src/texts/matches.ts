@@ -17,35 +17,58 @@ export interface Match<Says extends string = string> {
 interface Compiled<Says extends string> {
   readonly cue: Cue<Says>;
   readonly words: RegExp;
-  /** The numbers of words: of each row one must be there. */
+  /** The numbers of runs of words: of each row one must be there; the row that tells most is the first. */
   readonly needs: readonly (readonly number[])[];
+}
+
+/** The patterns to try where a run of words is there, by its number, and those to try always. */
+interface Tried {
+  readonly byRun: readonly (readonly number[])[];
+  readonly always: readonly number[];
+}
+
+function triedBy(compiled: readonly Compiled<string>[]): Tried {
+  const byRun: number[][] = [];
+  const always: number[] = [];
+  compiled.forEach(({ needs: [first] }, at) => {
+    if (!first) always.push(at);
+    for (const run of first ?? []) (byRun[run] ??= []).push(at);
+  });
+  return { byRun, always };
 }
 
 /** A lexicon ready to be looked for. */
 export function lexicon<Says extends string>(cues: readonly Cue<Says>[]): (flat: string) => Match<Says>[] {
   const index = wordIndex();
-  let compiled: readonly Compiled<Says>[] | undefined;
-  return (flat) => {
-    compiled ??= cues.flatMap((cue) =>
+  let made: (Tried & { readonly compiled: readonly Compiled<Says>[] }) | undefined;
+  const make = (): Tried & { readonly compiled: readonly Compiled<Says>[] } => {
+    const compiled = cues.flatMap((cue) =>
       cue.words.map((words) => ({
         cue,
         words: pattern(words),
         needs: requiredWords(words).map((row) => row.map(index.add)),
       })),
     );
+    return { compiled, ...triedBy(compiled) };
+  };
+  return (flat) => {
+    const { compiled, byRun, always } = (made ??= make());
     const there = index.in(flat);
-    const isThere = (row: readonly number[]): boolean => row.some((word) => there[word] === 1);
-    return compiled.flatMap(({ cue, words, needs }) =>
-      needs.every(isThere)
-        ? allOf(words, flat).map((found) => ({
-            says: cue.says,
-            weight: cue.weight,
-            start: found.index,
-            end: found.index + found[0].length,
-            ...(found[1] === undefined ? {} : { token: Number(found[1]) }),
-          }))
-        : [],
-    );
+    const isThere = (row: readonly number[]): boolean => row.some((run) => there.has(run));
+    const tried = new Set([...always, ...[...there].flatMap((run) => byRun[run] ?? [])]);
+    return [...tried]
+      .sort((one, other) => one - other)
+      .map((at) => compiled[at]!)
+      .filter(({ needs }) => needs.every(isThere))
+      .flatMap(({ cue, words }) =>
+        allOf(words, flat).map((found) => ({
+          says: cue.says,
+          weight: cue.weight,
+          start: found.index,
+          end: found.index + found[0].length,
+          ...(found[1] === undefined ? {} : { token: Number(found[1]) }),
+        })),
+      );
   };
 }
 

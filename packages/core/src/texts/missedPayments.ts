@@ -15,7 +15,7 @@ const missedOf = new RegExp(`of which (?:numbers? )?${someOfThem},? ${ofPayments
 const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
 
 /** "The 13th, 14th and 15th are left out": of the payments told before. */
-const missedOnes = new RegExp(`(?<=payments[^?]*)the ${someOfThem.replace('⟨[no]', '⟨o')},? ${ofPayments}`);
+const missedOnes = new RegExp(`the (?<=payments[^?]*)${someOfThem.replace('⟨[no]', '⟨o')},? ${ofPayments}`);
 
 const noneMade = new RegExp(
   `no payments? (?:are|were|is|was) (?:made|due|paid) (?:in|for|during) (?:months?|payments?) ${someOfThem}`,

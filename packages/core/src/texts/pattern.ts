@@ -37,18 +37,18 @@ const gap = '(?:[^.;:?!\\n⟨]{0,36}?)';
 const wordBegins = '(?<![a-z])';
 const longGap = '(?:[^.;?!\\n]{0,80}?)';
 
-/** "does" stands for "do", "did", "will" and "would" as well, and "is" for "was" and "will be". */
-export const widened = (source: string): string =>
+/** Words that stand for others are written out: "does" for "do", "did", "will", "is" for "was" and "will be", @classes. */
+export const writtenOut = (source: string): string =>
   source
     .replace(/(?<![|(:!=a-z@])does(?= )/g, '(?:does|do|did|will|would)')
-    .replace(/(?<![|(:!=a-z@])(is|are)(?= )/g, '(?:$1|was|were|will be|would be)');
+    .replace(/(?<![|(:!=a-z@])(is|are)(?= )/g, '(?:$1|was|were|will be|would be)')
+    .replace(/\b(he|she)\|(she|he)\|they\b/g, '$1|$2|they|i|you|we|one')
+    .replace(/ at (?=<p>)/g, ` at ${rateOf}`)
+    .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name);
 
 /** @param source see above */
 export function pattern(source: string): RegExp {
-  const compiled = widened(source)
-    .replace(/\b(he|she)\|(she|he)\|they\b/g, '$1|$2|they|i|you|we|one')
-    .replace(/ at (?=<p>)/g, ` at ${rateOf}`)
-    .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
+  const compiled = writtenOut(source)
     .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
     // "each month", and "each month-end" as well.
     .replace(/<(ea|e|a)>/g, "⟨[$1]\\d+⟩(?:(?:'s|')? ends?|-ends?)?")

@@ -7,6 +7,7 @@ import type { AskedPlace } from './lexicon/placeRecord.ts';
 import { changesOfText } from './changesOfText.ts';
 import { meantQuestions } from './meantQuestions.ts';
 import type { Span } from './flatText.ts';
+import { oncePerPage } from './oncePerPage.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import { isTermToldBehind } from './toldBehind.ts';
@@ -112,7 +113,7 @@ function isPlacedBehind({ flat }: Page, { asked, unit }: Question, next: Questio
 }
 
 /** Questions with the payments and times they name. */
-export function placeQuestions(page: Page): PlacedQuestion[] {
+export const placeQuestions = oncePerPage((page): readonly PlacedQuestion[] => {
   const placed = meantQuestions(page)
     .filter((each, at, all) => !isPlacedBehind(page, each, all[at + 1]))
     .flatMap((question) => withPlaces(page, question));
@@ -162,7 +163,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     );
     return beside ? { ...question, place: beside.place } : question;
   });
-}
+});
 
 /** "The interest, the principal and the balance of payment 10": what stands last in the list names the payment of all. */
 function lineOf(page: Page, question: PlacedQuestion, later: readonly PlacedQuestion[]): AskedPlace | undefined {

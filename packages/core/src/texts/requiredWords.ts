@@ -1,6 +1,6 @@
-/** Words without which a pattern cannot match: most cues need not be looked for at all. */
+/** Runs of words without which a pattern cannot match: most cues need not be looked for at all. */
 
-import { widened, wordClasses } from './pattern.ts';
+import { writtenOut } from './pattern.ts';
 import { LEAST_LETTERS } from './wordIndex.ts';
 
 /** One of them must be there. */
@@ -23,14 +23,16 @@ function endOf(source: string, at: number): number {
 
 const quantifier = /^(?:[?*+]|\{\d+(?:,\d*)?\})\??/;
 
-/** Marks and gaps: they stand for no letters of their own. */
-const mark = /^(?:\{[a-z]+\}|<\[?[a-z]+\]?>|~+)/;
+/** Marks of tokens, and gaps. */
+const mark = /^(?:\{([a-z]+)\}|<\[?([a-z]+)\]?>|~+)/;
+
+/** What stands for itself; a blank stands for any in a line, as in the text that is looked through. */
+const itself = /^[a-z0-9 ',;:%-]$/;
 
 /** What tells most: the longer the shortest of its words is. */
-const best = (rows: readonly AnyOf[]): AnyOf | undefined => {
-  const least = (row: AnyOf): number => Math.min(...row.map(({ length }) => length));
-  return rows.reduce<AnyOf | undefined>((most, row) => (most && least(most) >= least(row) ? most : row), undefined);
-};
+const leastOf = (row: AnyOf): number => Math.min(...row.map(({ length }) => length));
+const best = (rows: readonly AnyOf[]): AnyOf | undefined =>
+  rows.reduce<AnyOf | undefined>((most, row) => (most && leastOf(most) >= leastOf(row) ? most : row), undefined);
 
 /** What stands one behind the other must all be there. */
 function ofSequence(source: string): AnyOf[] {
@@ -41,12 +43,18 @@ function ofSequence(source: string): AnyOf[] {
     run = '';
   };
   for (let at = 0; at < source.length;) {
-    const marked = mark.exec(source.slice(at))?.[0];
-    const end = marked ? at + marked.length : endOf(source, at);
+    const marked = mark.exec(source.slice(at));
+    const end = marked ? at + marked[0].length : endOf(source, at);
     const often = quantifier.exec(source.slice(end))?.[0] ?? '';
     const mayMiss = /^[?*]|^\{0/.test(often);
     const part = source.slice(at, end);
-    if (/^[a-z]$/.test(part) && often === '') run += part;
+    const forms = marked?.[1] ?? marked?.[2];
+    if (forms !== undefined && often === '') {
+      if (forms.length === 1) run += `⟨${forms}`;
+      close();
+      // "Each month-end": more may stand behind those.
+      if (!/^[ea]+$/.test(forms)) run = '⟩';
+    } else if (itself.test(part) && often === '') run += part;
     else {
       close();
       const inner = /^\((?:\?:)?(?!\?)([\s\S]*)\)$/.exec(part)?.[1];
@@ -75,7 +83,7 @@ function ofAlternatives(source: string): AnyOf[] {
 
 /**
  * @param source as `pattern` takes it
- * @returns rows, of each of which one word must be there; none where nothing is known
+ * @returns rows, of each of which one run must be there, the row that tells most in front; none where nothing is known
  */
 export const requiredWords = (source: string): readonly AnyOf[] =>
-  ofAlternatives(widened(source).replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name));
+  ofAlternatives(writtenOut(source)).sort((one, other) => leastOf(other) - leastOf(one));
