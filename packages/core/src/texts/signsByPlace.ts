@@ -29,15 +29,20 @@ const byLender =
   /(?<![a-z])(?:the|a|her|his|their) (?:bank|lender|society|creditor|credit union) (?:[a-z]+ )?$|(?:bank|lender|society|creditor) (?:pays?|gives?|hands?|sends?|adds?|returns?) /;
 const regular = /^(?: [a-z]+){0,3} (?:at (?:the )?(?:end|start|beginning|close) of )?⟨[ea]\d+⟩|^ (?:each|every|per|a) /;
 
+/** "How many payments of 400 are needed?", where 400 is told before. */
+const countedOfIt = /how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments|deposits|withdrawals) of (?:the )?$/;
+
 /** @returns the signs, with one more where a sum has none that is strong */
+
 export function withSignsByPlace({ flat, tokens, places }: FlatText, signs: readonly RoleSign[][]): RoleSign[][] {
   return signs.map((each, at) => {
     const [best] = each;
     const token = tokens[at];
     // A sum that is spoken of again is what it was.
     const isAgain = tokens.some((other, index) => index < at && other.form === 'money' && other.value === token?.value);
-    if (token?.form !== 'money' || isAgain) return each;
     const { start, end } = places[at]!;
+    if (isAgain && countedOfIt.test(flat.slice(0, start))) return [{ role: 'ignored', weight: 99, start, end }];
+    if (token?.form !== 'money' || isAgain) return each;
     const from = Math.max(...['. ', '? ', '! ', '\n', '; '].map((mark) => flat.lastIndexOf(mark, start)), 0);
     const before = flat.slice(from, start);
     const behind = /^[^.;?!\n]*/.exec(flat.slice(end))?.[0] ?? '';

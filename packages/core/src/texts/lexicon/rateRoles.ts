@@ -193,7 +193,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
     11,
-    '<t> at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and (?:then )?(?:for )?<t> at {p}',
+    '(?<!between )(?<!either )(?<!choice of )<t> at <p>(?: (?:<[ae]>|compounded|convertible)){0,3},? and (?:then )?(?:for )?<t> at {p}',
     '<p>[^?]{0,120} (?:is|are|was|were) (?:then )?(?:moved|transferred|put|taken|shifted) (?:in)?to (?:an?|another|a different) [a-z ]{3,20}(?:at|with|earning|that pays|paying) {p}',
   ),
   cue(

@@ -102,7 +102,7 @@ function promptOf(text: string): string {
     .replace(/^[\s,;:.–—-]*(?:and|then|also)?\s*/i, '')
     .replace(/^\(?(?:[a-h]|i{1,3}|iv|v|\d{1,2})[.)]\s*/i, '')
     // The label of the next part.
-    .replace(/[;,:]\s*\d{1,2}[.)]\s*$/, '')
+    .replace(/[;,:]\s*(?:\d{1,2}[.)]|\(\d{1,2}\)?)\s*$/, '')
     .replace(/\s*(?:[,;:(]|\band\b|\bthen\b)*\s*\(?(?:[a-h]|i{1,3}|iv|v)?\)?\s*$/i, (tail) =>
       /[?.!]/.test(tail) ? tail.trim() : '',
     )

@@ -3,6 +3,7 @@
 import type { Span } from '../flatText.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
+import { parallelOffers } from './parallelOffers.ts';
 import { wordsOf, type Owner } from './severalPlans.ts';
 
 /** Where the first offer is told, and where the second. */
@@ -14,6 +15,9 @@ export const thing =
 /** Holds for both: not of the second offer alone. */
 export const forBoth =
   /(?:^|\s)(?:both|either|(?:what|how much) (?:does|do|is|will|would) each(?= (?:cost|charge|ask|take|bring|come|amount|demand|bear))|each (?:case|loan|offer|bank|plan|one|way|account|option|scheme|deal|lender|card|alternative|choice)|in (?:both|each|either)|(?:with|from|to|of|for|under) each(?: of (?:them|these|the two|the [a-z]+s))?(?=\s*[?.,;])|(?:are|find|give|state|calculate|compute|determine) the ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|balances|final values|amounts))(?![a-z])/;
+/** Of two that are told alike. */
+export const eachPayment =
+  /(?<![a-z])(?:what (?:is|would be)|find|give|state) (?:each|the) (?:⟨e\d+⟩ )?payments?(?! (?:of|for|if|at|under|with)(?![a-z]))/;
 const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 
 /** Rates that are stated, not asked. */
@@ -110,7 +114,10 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
       words,
     )?.[1];
   if (last && !forBoth.test(words)) return /first|former/.test(last) ? 0 : 1;
-  if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
+  const isOfEach = [words, sentenceAt(page, question)?.text ?? ''].some(
+    (text) => forBoth.test(text) || (eachPayment.test(text) && parallelOffers(page)),
+  );
+  if (isOfEach) return 'each';
   if (isBeforeSupposed(page, question, other)) return 0;
   const asked = beforeOther(page, question);
   if (asked !== undefined) return asked;

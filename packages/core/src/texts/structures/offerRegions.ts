@@ -3,6 +3,7 @@
 import type { Span } from '../flatText.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import { forBoth, paidAsOften, ratesOf, thing, type Regions } from './offerOwners.ts';
+import { parallelOffers } from './parallelOffers.ts';
 import { regionsOfTwo } from './twoPeople.ts';
 
 const mark = new RegExp(
@@ -75,6 +76,8 @@ function namedPlaces(page: Page): number[] {
 /** @returns nothing where the text does not tell where one ends and the other begins */
 export function regionsOf(page: Page): Regions | undefined {
   const [a, b] = namedPlaces(page);
+  const parallel = parallelOffers(page);
+  if (parallel && a === undefined) return parallel;
   const asking =
     page.sentences.find(({ asks, start }) => asks && start > Math.max(a ?? 0, b ?? 0))?.start ?? page.flat.length;
   if (a !== undefined && b !== undefined && b > a && b < asking)

@@ -1,20 +1,23 @@
 /** "How many payments are still to be made after it?": what is owed at a change is paid off by a plan of its own. */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { changesOfText } from '../changesOfText.ts';
 import { paymentAfter } from '../paymentCounts.ts';
 import { tokenAt, type Page } from '../page.ts';
 import { groupFound } from '../pattern.ts';
+import { placeAsked } from '../askArgs.ts';
+import type { AskedPlace } from '../lexicon/placeRecord.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 export const stillToMake =
-  /number of (?:further|remaining) (?:⟨e\d+⟩ )?(?:payments|instal?ments)(?! (?:stays|is|remains|being))|number of (?:⟨e\d+⟩ )?(?:payments|instal?ments) (?:still|then) (?:needed|to be made|to make|to come|left)|(?:in|after|for) how many (?:more )?(?:payments|instal?lments|months|quarters) (?:after (?:that|this|then)|from then)|how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come|to pay)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
+  /number of (?:further|remaining) (?:⟨e\d+⟩ )?(?:payments|instal?ments)(?! (?:stays|is|remains|being))|number of (?:⟨e\d+⟩ )?(?:payments|instal?ments) (?:still|then) (?:needed|to be made|to make|to come|left)|(?:in|after|for) how many (?:more )?(?:payments|instal?lments|months|quarters) (?:after (?:that|this|then)|from then)|how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months|withdrawals|quarters)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come|to pay)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments|withdrawals) (?:still |yet )?(?:to come|to be made|to make|remaining|remain|left|outstanding)|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are there|(?:does|do|must|will) (?:he|she|they) (?:have to )?make) (?:after|from) (?:the|that|this) (?:change|cut|rise|fall|reduction|increase|lump sum|extra payment)(?: on)?|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still|how many of (?:these|those|the) (?:(?:larger|bigger|higher|smaller|lower|new|raised|increased|reduced)(?: ⟨e\d+⟩)? (?:payments|instal?lments|deposits|withdrawals)|(?:payments|instal?lments|deposits|withdrawals) of ⟨m\d+⟩)|how many (?:payments|withdrawals|deposits|instal?ments) of ⟨m\d+⟩ (?:then )?follow/;
 
 /** Not how many there are in all. */
-const yetToCome = /more|further|remain|still|left|to come|after (?:that|this)|from then/;
+const yetToCome = /more|further|remain|still|left|to come|after (?:that|this)|from then|of (?:these|those|the) /;
 
 /** The plan from a change on; nothing where what it leaves is not paid off with payments that are known. */
 function afterChange(
@@ -22,11 +25,14 @@ function afterChange(
   change: ReadChange,
 ): { then: Partial<ReadPlan>; plus: number; more?: number } | undefined {
   const isKept = change.kind === 'payment' || change.keep === 'payment';
-  const isPaid = plan.kind === 'borrowing' || plan.kind === 'drawing-down';
-  if (!isKept || change.kind === 'skip' || !isPaid || plan.finalAmount !== 0) return undefined;
+  const ends =
+    plan.kind === 'saving'
+      ? (plan.finalAmount ?? 0) > 0
+      : (plan.kind === 'borrowing' || plan.kind === 'drawing-down') && plan.finalAmount === 0;
+  if (!isKept || change.kind === 'skip' || !ends) return undefined;
   switch (change.kind) {
     case 'extra':
-      return { then: {}, plus: -change.value };
+      return { then: {}, plus: plan.kind === 'saving' ? change.value : -change.value };
     case 'rate':
       return { then: { rate: change.rate }, plus: 0 };
     case 'payment':
@@ -38,7 +44,7 @@ function afterChange(
 
 /** What is owed after a payment, paid off by itself; the payment is the plan's, or told anew. */
 function afterwards(
-  { kind, rate, paymentsPerYear, payment, timing }: ReadPlan,
+  { kind, rate, paymentsPerYear, payment, timing, finalAmount }: ReadPlan,
   { k, then, plus, more }: { k: number; then: Partial<ReadPlan>; plus: number; more?: number },
   isToldAnew: boolean,
 ): ReadPlan {
@@ -49,7 +55,7 @@ function afterwards(
     name: 'afterwards',
     amount: null,
     payments: null,
-    finalAmount: 0,
+    finalAmount: kind === 'saving' ? finalAmount : 0,
     changes: [],
     unknown: 'payments',
     links: [
@@ -84,7 +90,9 @@ function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: 
 function paymentNamed(page: Page, words: string): number | undefined {
   const token = Number(
     groupFound(
-      /how many (?:⟨e\d+⟩ )?(?:payments of ⟨m(\d+)⟩|⟨m(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments))/.exec(words),
+      /how many (?:⟨e\d+⟩ |[a-z]+ )?(?:(?:payments|instal?lments|deposits|withdrawals) of ⟨m(\d+)⟩|⟨m(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments|deposits|withdrawals))/.exec(
+        words,
+      ),
     ) ?? NaN,
   );
   const [change] = token >= 0 ? changesOfText(page).filter(({ kind }) => kind === 'new payment') : [];
@@ -93,13 +101,20 @@ function paymentNamed(page: Page, words: string): number | undefined {
 }
 
 /** "What is owed after the tenth payment, and how many payments remain?": where nothing changes, they are counted from there. */
-function momentAsked(placed: readonly PlacedQuestion[], { kind, paymentsPerYear, finalAmount, unknown }: ReadPlan) {
-  const place = placed.find(
-    ({ asked, place: at }) => at && (asked === 'balance' || (kind === 'drawing-down' && asked === 'finalAmount')),
-  )?.place;
-  if ((kind !== 'borrowing' && kind !== 'drawing-down') || (finalAmount !== 0 && unknown !== 'finalAmount') || !place)
+function momentAsked(
+  own: AskedPlace | undefined,
+  placed: readonly PlacedQuestion[],
+  { kind, paymentsPerYear, finalAmount, unknown }: ReadPlan,
+) {
+  if ((kind !== 'borrowing' && kind !== 'drawing-down') || (finalAmount !== 0 && unknown !== 'finalAmount'))
     return undefined;
-  return paymentAfter(place, paymentsPerYear);
+  const place =
+    own ??
+    placed.find(
+      ({ asked, place: at }) => at && (asked === 'balance' || (kind === 'drawing-down' && asked === 'finalAmount')),
+    )?.place;
+  const k = place && paymentAfter(place, paymentsPerYear);
+  return k;
 }
 
 /** @returns nothing where no change or moment is told behind which payments are counted */
@@ -110,15 +125,22 @@ export function readStillToMake(page: Page): DraftReading | undefined {
     (each.asked === 'payments' || each.asked === 'howLong') &&
     (stillToMake.test(wordsOf(page, each)) || paymentNamed(page, wordsOf(page, each)) !== undefined);
   if (placed.filter(isLeft).length !== 1) return undefined;
-  const first = readPlan(page, { questions: placed.filter((each) => !isLeft(each)) });
+  // "How many payments are needed? What is owed after the 18th?": all of them, unless they are those that remain.
+  const isYet = placed.some((each) => isLeft(each) && yetToCome.test(wordsOf(page, each)));
+  // "How many payments are still to come after the tenth year?"
+  const own = isYet ? placeAsked(page, placed.find(isLeft)!.unit, 'moment') : undefined;
+  const isOwn = ({ start }: Span): boolean =>
+    own?.taken.some(({ token }) => page.places[token]?.start === start) ?? false;
+  const first = readPlan(page, {
+    questions: placed.filter((each) => !isLeft(each)),
+    ...(changesOfText(page).length === 0 ? { scope: (place: Span) => !isOwn(place) } : {}),
+  });
   const { plan, read } = first;
   const [change, second] = plan.changes;
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
   if (!isKnown || second) return undefined;
   const other = otherFrom(page, plan);
-  // "How many payments are needed? What is owed after the 18th?": all of them, unless they are those that remain.
-  const isYet = placed.some((each) => isLeft(each) && yetToCome.test(wordsOf(page, each)));
-  const moment = change || !isYet ? undefined : momentAsked(placed, plan);
+  const moment = change || !isYet ? undefined : momentAsked(own, placed, plan);
   const found = other ?? (change ? afterChange(plan, change) : { then: {}, plus: 0 });
   const k = other?.k ?? change?.after ?? moment;
   if (!found || k === undefined) return undefined;
@@ -134,7 +156,10 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   );
   const then = afterwards(plan, { ...found, k }, other !== undefined);
   const again = paymentNamed(page, page.flat);
-  const namedAgain = again === undefined ? [] : ([[again, 'payment']] as const);
+  const namedAgain: (readonly [number, Role])[] = [
+    ...(again === undefined ? [] : ([[again, 'payment']] as const)),
+    ...(own?.taken ?? []).map(({ token, role }) => [token, role] as const),
+  ];
   return readingOfPlans(
     page,
     [
