@@ -24,7 +24,10 @@ const asked: readonly (readonly [questions: string, prompts: readonly string[]])
     'Calculate: 1. the payment; 2. the balance after 3 years; 3. the total interest.',
     ['The payment.', 'The balance after 3 years.', 'The total interest.'],
   ],
-  ['(1) Payment; (2) balance after 3 years; (3) total interest.', ['Payment.', 'Balance after 3 years.', 'Total interest.']],
+  [
+    '(1) Payment; (2) balance after 3 years; (3) total interest.',
+    ['Payment.', 'Balance after 3 years.', 'Total interest.'],
+  ],
   ['Find (a) the payment and (b) what is owed after 20 payments.', ['The payment.', 'What is owed after 20 payments.']],
 ];
 

@@ -20,6 +20,9 @@ export const eachPayment =
   /(?<![a-z])(?:what (?:is|would be)|find|give|state) (?:each|the) (?:⟨e\d+⟩ )?payments?(?! (?:of|for|if|at|under|with)(?![a-z]))/;
 const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 
+const isOfEach = (page: Page, text: string): boolean =>
+  forBoth.test(text) || (eachPayment.test(text) && parallelOffers(page) !== undefined);
+
 /** Rates that are stated, not asked. */
 export const ratesOf = (page: Page): Span[] =>
   page.tokens.flatMap(({ form }, at) =>
@@ -114,10 +117,7 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
       words,
     )?.[1];
   if (last && !forBoth.test(words)) return /first|former/.test(last) ? 0 : 1;
-  const isOfEach = [words, sentenceAt(page, question)?.text ?? ''].some(
-    (text) => forBoth.test(text) || (eachPayment.test(text) && parallelOffers(page)),
-  );
-  if (isOfEach) return 'each';
+  if ([words, sentenceAt(page, question)?.text ?? ''].some((text) => isOfEach(page, text))) return 'each';
   if (isBeforeSupposed(page, question, other)) return 0;
   const asked = beforeOther(page, question);
   if (asked !== undefined) return asked;
