@@ -1,6 +1,7 @@
 /** Dates of the calendar: the later of two tells how much time has gone by since the earlier. */
 
 import { monthNames } from '../monthNames.ts';
+import type { FlatText, Span } from './flatText.ts';
 import type { Token } from './tokens.ts';
 
 const names = monthNames.map((name) => name.slice(0, 3));
@@ -36,7 +37,7 @@ function readDate(words: string): ToldDate | undefined {
 
 /** "…, the first on 1 June", "due on 1 June": what falls on the last of them is paid. */
 const isOfPayments = (dates: readonly Token[], lower: string): boolean =>
-  /(?<![a-z])(?:first|from|beginning|starting|repa(?:y|id)|due|back|payable)(?![a-z])[^.;?!]{0,40}$/.test(
+  /(?<![a-z])(?:first|from|beginning|starting|repa(?:y|id)|due|back|payable|payments?)(?![a-z])[^.;?!]{0,40}$/.test(
     lower.slice(0, dates.at(-1)?.start ?? 0),
   );
 
@@ -70,14 +71,58 @@ export function timesBetweenDates(tokens: readonly Token[], lower: string): read
   let next = 0;
   const dates = tokens.map((each) => (isDate(each) ? inOrder[next++] : undefined));
   const told = dates.filter((date) => date !== undefined);
-  const [first, last] = [...told].sort((one, other) => one.months - other.months).filter(isOther);
-  const isTwo = told.every(({ months }) => months === first?.months || months === last?.months);
-  if (!first || !last || !isTwo || first.day !== last.day) return tokens;
-  const between = last.months - first.months;
+  const inTime = [...told].sort((one, other) => one.months - other.months).filter(isOther);
+  const [first, second] = inTime;
+  const last = inTime.at(-1);
+  if (!first || !second || !last || inTime.some(({ day }) => day !== first.day)) return tokens;
+  const isFirstPaid = (date: ToldDate): boolean =>
+    tokens.some(({ start }, at) => dates[at] === date && firstPaid.test(lower.slice(0, start)));
+  const period = monthsOfPeriod(lower);
+  // "Borrowed on 1 March, the first payment on 1 April. What is owed after that of 1 December?"
+  const isOfThree = inTime.length === 3 && isFirstPaid(second) && second.months - first.months === period;
+  if (inTime.length > 2 && !isOfThree) return tokens;
+  // Without a day of the loan the first payment comes a period after it.
+  const lead = inTime.length === 2 && isFirstPaid(first) && !isPaidOff.test(lower) ? period : 0;
+  if (lead === undefined) return tokens;
+  const between = last.months - first.months + lead;
   const time = between % 12 === 0 ? { value: between / 12, unit: 'years' } : { value: between, unit: 'months' };
-  return tokens.map((each, at) =>
-    dates[at]?.months === last.months ? { ...each, form: 'time' as const, ...time } : each,
+  return tokens.map((each, at) => {
+    if (dates[at]?.months === last.months) return { ...each, form: 'time' as const, ...time };
+    return isOfThree && dates[at] === second ? { ...each, unit: AFTER_A_PERIOD } : each;
+  });
+}
+
+/** "…, the first on", "with payments from". */
+const firstPaid =
+  /(?<![a-z])(?:first(?: of (?:them|which|these))?(?: payment| instal?ment| one)?(?: is| being| falls| falling| due| paid| payable| made)*(?: on)?|(?:payments|instal?ments)(?: [a-z]+){0,6} (?:from|beginning|starting|commencing)(?: on)?|(?:beginning|starting|commencing) on) $/;
+
+/** The unit of the day of a first payment that falls a period after the loan's. */
+const AFTER_A_PERIOD = 'a period later';
+
+/** Where days tell that the first payment falls at the end of its period. */
+export const endsByDates = ({ tokens, places }: FlatText): (Span & { says: 'end'; weight: number })[] =>
+  tokens.flatMap(({ unit }, at) =>
+    unit === AFTER_A_PERIOD ? [{ says: 'end' as const, weight: 14, ...places[at]! }] : [],
   );
+
+/** The last of two days is that of the last payment, or of the sale. */
+const isPaidOff = /(?:last|final) (?:payment |of them |one )?(?:is |being |falls |due |paid )*on /;
+
+const often: readonly (readonly [number, RegExp])[] = [
+  [1, /(?<![a-z])month/],
+  [3, /(?<![a-z])quarter/],
+  [6, /(?<![a-z])(?:half[- ]year|semi-?annual|six months)/],
+  [12, /(?<![a-z])(?:yearly|annual|(?:each|every) year)/],
+];
+
+/** The months from one payment to the next, by the word beside the payments; nothing where it is not told. */
+function monthsOfPeriod(lower: string): number | undefined {
+  const beside =
+    /[a-z-]+ (?:payments|instal?ments)(?![a-z])|(?:first|day|end|beginning|start) of (?:each|every) [a-z-]+|(?:payments|instal?ments) (?:are )?(?:made |paid )?(?:monthly|quarterly|half-yearly|yearly)/g;
+  const told = [...lower.matchAll(beside)].flatMap(([words]) =>
+    often.flatMap(([months, word]) => (word.test(words) ? [months] : [])),
+  );
+  return new Set(told).size === 1 ? told[0] : undefined;
 }
 
 const isOther = ({ months }: ToldDate, at: number, all: readonly ToldDate[]): boolean =>

@@ -2,6 +2,7 @@
 
 import { agreedTermOf } from './agreedTerm.ts';
 import { ofProblem } from './besideProblem.ts';
+import { endsByDates } from './dates.ts';
 import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
 import { readTokens } from './numbers.ts';
 import { flatten, type FlatText, type Span } from './flatText.ts';
@@ -66,6 +67,8 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     if (at === rest?.less) return only('spent');
     return isTold(flat.places[at]!) ? (agreed.has(at) ? only('after') : each) : only('ignored');
   });
+  // Days tell it better than words: "on the first of each month, beginning on 1 June".
+  const byDates = endsByDates(flat);
   return {
     ...flat,
     text,
@@ -81,7 +84,7 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     rest,
     timings: settled.timing
       ? [{ says: settled.timing, weight: 99, start: 0, end: 0 }]
-      : findTimings(flat.flat).filter(isTold),
+      : (byDates.length > 0 ? byDates : findTimings(flat.flat)).filter(isTold),
     quotings: findQuotings(flat.flat).filter(isTold),
     settled,
   };

@@ -92,7 +92,7 @@ const isTold =
 
 /** "The balance after nine years is wanted." */
 const wanted =
-  /^\W*the (?:⟨e\d+⟩(?:-end)? |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|needed|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:principal|interest)(?: (?:part|portion|share))? and (?:the )?(?:principal|interest)(?![a-z])[^?]* are (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩(?:-end)? |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
+  /^\W*the (?:⟨e\d+⟩(?:-end)? |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|needed|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:principal|interest)(?: (?:part|portion|share))? and (?:the )?(?:principal|interest)(?![a-z])[^?]* are (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩(?:-end)? |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)(?:\W*$|: ?(?=⟨p))/;
 
 /** A part with numbers of several kinds that asks nothing. */
 function isOffer(part: string): boolean {

@@ -7,6 +7,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    8,
+    '(?:what|which|how large an?|how big an?) (?:single )?(?:sum|amount|lump sum|deposit|capital)[^.?!⟨]{0,30} (?:invested|deposited|put in|paid in)[^?!]{0,60} (?:supports?|sustains?|provides?|funds?|finances|permits|allows|yields|pays)(?: for| out)? ([^.?!⟨]{0,24}(?:payments|withdrawals)|<m>)',
+  ),
+  cue(
+    'drawing-down',
     12,
     'wants? (?:the same|an equal|a level|a fixed) (?:amount|sum) (?:<[ea]>|at the (?:start|beginning|end) of <e>) for <t>[;,.] (?:he|she|they) (?:has|have) <m>',
   ),
@@ -254,7 +259,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     'take out(?! an? )',
     'takes? out {mn}(?! (?:at|over|for) <[pt]>[^?]*(?:paid off|repaid|loan|debt|borrow))',
     '(?<!does it )(?<!will it )(?<!would it )takes? {mn} (?:at (?:the )?(?:end|start|beginning)|<[ea]>|on the (?:first|last))',
-    'took out {mn}',
+    'took out {mn}(?! (?:at|over|for) <[pt]>[^?]*(?:loan|debt|borrow|arrears|mortgage))',
     'draws? {mn}',
     '@draw {mn}(?! (?:loan|mortgage))',
     'taken (?:out )?(?:from(?! the (?:sum|loan|amount|money|advance)(?: advanced| lent| borrowed| paid out)?(?![a-z]))|at|every|each)',

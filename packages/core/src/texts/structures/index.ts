@@ -58,9 +58,11 @@ import { readYearlyRates } from './yearlyRates.ts';
 import { readSameWorth, readTwoTimings } from './twoTimings.ts';
 import { readSeveralSizes } from './severalSizes.ts';
 import { readTwoSizes } from './twoSizes.ts';
+import { readWithoutChange } from './withoutChange.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAddedLater,
+  readWithoutChange,
   readDearerThen,
   readSavedThenBought,
   readSeveralTerms,

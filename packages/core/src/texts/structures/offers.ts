@@ -79,11 +79,13 @@ function questionsOfTwo(page: Page, regions: Regions): Owned[] {
  * Reads two plans whose places are known.
  *
  * @param isOthers whether a place belongs to the other plan wherever it stands
+ * @param known what both are, where that is known
  */
 export function readTwo(
   page: Page,
   regions: Regions,
   isOthers: (place: Span, plan: 0 | 1) => boolean = () => false,
+  known?: SolePlan['plan']['kind'],
 ): DraftReading | undefined {
   const questions = questionsOfTwo(page, regions);
   const scopeOf = (plan: 0 | 1): Scope => {
@@ -96,7 +98,7 @@ export function readTwo(
       kindScope: kindScopeOf(plan),
       questions: isOneSum(page, regions[plan]) ? asAmount(questionsOf(questions, plan)) : questionsOf(questions, plan),
       ...(like ? { like: like.terms } : {}),
-      ...asKind(page, regions[plan], as),
+      ...asKind(page, regions[plan], as ?? known),
     });
   const kindScopeOf = (plan: 0 | 1): Scope => {
     const scope = scopeOf(plan);

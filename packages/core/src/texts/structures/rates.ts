@@ -84,12 +84,14 @@ export function readRates(page: Page): DraftReading | undefined {
     { start: 0, end: turn },
     { start: turn, end },
   ];
-  return readTwo(asRates(page), regions);
+  const isConverted = page.questions.some(({ asked }) => asked === 'effectiveRate');
+  return readTwo(asRates(page), regions, undefined, isConverted ? 'convert' : undefined);
 }
 
-/** "Which is better, and what are both?" asks for no payments. */
+/** "Which is better, and what are both?" asks for no payments, and without money "for a borrower" tells of no loan. */
 const asRates = (page: Page): Page => ({
   ...page,
+  kinds: page.kinds.filter(({ says }) => says === 'convert'),
   questions: page.questions.map((each) =>
     each.asked === 'payment' || each.asked === 'finalAmount' ? { ...each, asked: 'effectiveRate' } : each,
   ),

@@ -147,6 +147,7 @@ export const principalAsked: readonly Cue<Asked>[] = [
     13,
     'by how much (?:does|do|will|did) ~~(?:payments?|instal?lments?) ~?(?:reduces?|lowers?|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
     'by (?:how much|what (?:amount|sum)) (?:does|do|is|will|has|have|did) ~(?:debt|loan|balance|principal|mortgage) ~?(?:fall|fallen|reduced|decrease|go down|gone down|come down|shrink)',
+    '(?:how much|what (?:part|share|portion)) (?:goes? |is used |serves? )(?:to(?:wards)? )?(?:reduc(?:e|es|ing)|repay(?:ing)?|pay(?:ing)? (?:off|down)|bring(?:ing)? down) (?:the |her |his |their |its )?(?:loan|debt|balance|principal|mortgage)',
     '(?:how much|what (?:part|share|portion)) of ~~?(?:reduces|repays|pays off|goes to(?:wards)?|pays down) (?:it|the (?:loan|debt|balance|principal))',
   ),
   cue(
