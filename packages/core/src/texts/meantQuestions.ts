@@ -87,11 +87,20 @@ const isPaidOff = ({ flat }: Page, each: Question, words: string): boolean =>
     flat.slice(0, each.start),
   );
 
+const hasToday = /^\W*(?:and )?(?:how much|what) (?:does|do) (?:he|she|they|i|we|[a-z]+) have (?:today|now)\W*$/;
+const putBefore =
+  /(?<![a-z])(?:put|saved|deposited|paid|invested|set aside|began to|started to|began|started)(?![a-z])(?=[^?]*(?:⟨e\d+⟩))[^?]*(?:left (?:it|the money|everything)|stopped|no more)/;
+
+/** "She put 90 in each month, then left it there. How much does she have today?" */
+const isWhatGrew = ({ flat }: Page, { asked, start }: Question, words: string): boolean =>
+  asked === 'amount' && hasToday.test(words) && putBefore.test(flat.slice(0, start));
+
 /** What a question asks by what is told before it. */
 function heardByTold(page: Page, each: Question, words: string, isOften: boolean): Question['asked'] | undefined {
   // "A legacy was put away eight years ago. What is it worth now?"
   const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat);
   if (isAgo && !isOften && each.asked === 'amount' && /worth (?:now|today)/.test(words)) return 'finalAmount';
+  if (isWhatGrew(page, each, words)) return 'finalAmount';
   // "She invested 5,200 seven years ago. What is her balance today?"
   const isOwed = page.kinds.some(({ says }) => says === 'borrowing');
   if (isAgo && each.asked === 'balance' && !isOwed && /(?:now|today)\W*$/.test(words)) return 'finalAmount';

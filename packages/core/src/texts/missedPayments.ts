@@ -4,11 +4,13 @@ import type { ChangeRead } from './changeRead.ts';
 import { tokenAt, type Page } from './page.ts';
 
 const ofPayments =
-  '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived|suspended|deferred|postponed|remitted|dropped|excused)';
+  '(?:are|were|is|was|may be|can be|will be|must be|to be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived|suspended|deferred|postponed|remitted|dropped|excused)';
 
 const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
 
-const missed = new RegExp(`payments? ${someOfThem},?(?: of [^.?!]{0,90}?)? ${ofPayments}`);
+const missed = new RegExp(
+  `payments? (?:numbered |numbers? |nos?\\.? )?${someOfThem},?(?: of [^.?!]{0,90}?)? ${ofPayments}`,
+);
 
 const missedOf = new RegExp(`of which (?:numbers? )?${someOfThem},? ${ofPayments}`);
 

@@ -48,7 +48,17 @@ const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (
 const endsPair =
   /(?:in|by|of|during|over) the first ⟨n(\d+)⟩(?: (?:⟨e\d+⟩ )?(?:payments|deposits|months))?,? and (?:how much )?(?:in|by|of|during|over)? ?the last ⟨n(\d+)⟩/;
 
+/** "During the first five years, and during the last five years" */
+const yearsPair =
+  /(?:in|during|over|within) the first ⟨t(\d+)⟩,? and (?:how much )?(?:in|during|over|within)? ?the last ⟨t(\d+)⟩/;
+
 function bothEnds(page: Page, text: string): AskedPlace[] | undefined {
+  const [early, late] = (yearsPair.exec(text) ?? []).slice(1).map(Number);
+  if (early !== undefined && late !== undefined)
+    return [
+      { fromYear: 1, toYear: yearsOf(page, early), taken: [{ token: early, role: 'to' }] },
+      { lastYears: yearsOf(page, late), taken: [{ token: late, role: 'from' }] },
+    ];
   const [one, other] = (endsPair.exec(text) ?? []).slice(1).map(Number);
   if (one === undefined || other === undefined) return undefined;
   return [

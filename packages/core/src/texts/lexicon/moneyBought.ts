@@ -7,6 +7,11 @@ export const moneyBoughtCues: readonly Cue<WordRole>[] = [
   cue(
     'downPayment',
     13,
+    '(?:has|have|had) (?:already )?(?:saved|put (?:by|aside)|set aside|raised|collected) {m}(?: (?:for it|towards it|of (?:this|that|it)))?,? and (?:will |must |has to |have to |wants? to )?(?:borrows?|finances?|takes a loan for) (?:the (?:rest|remainder|balance)|what is (?:missing|left))',
+  ),
+  cue(
+    'downPayment',
+    13,
     '(?:sold|bought|offered|had) for {m} down',
     '(?:pays?|paid|gives?|hands? over|will pay|puts?) {m} (?:down )?(?:when|as|on|upon) (?:it|they|the [a-z]+)?(?: is| are)? ?(?:delivered|delivery|collected|handed over|signing|collection|receipt)',
     '{m} (?:initial|first|opening) (?:payment|rental)(?= ?[,;.)])',

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 13, '(?:together with|plus|and) {m} due with the last(?! of the [a-z]+ of <m>)'),
   cue(
     'downPayment',
     13,

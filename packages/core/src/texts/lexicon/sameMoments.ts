@@ -104,4 +104,20 @@ export const sameMoments: readonly SameMoment[] = [
     '(?:on|at) the (?:day|date|time) of (the <o>(?: <e>)? (?:@payment|@deposit)),? (?:just|right|immediately|straight) after (?:it|that|this)',
     'right after $1',
   ),
+  // "Construct the line of the table for the 7th payment: payment, interest, principal and balance."
+  same(
+    '(?:construct|write(?: down| out)?|give|show|make|set out|complete|fill in|work out|compute|calculate|find) the (?:line|row) (?:of|in|from) (?:the|an?|its) (?:[a-z]+ )?(?:table|schedule) (?:for|of) (the <o> (?:<e> )?@payment|payment <n>)(?::|,? (?:showing|with|that is) )',
+    'for $1, find',
+  ),
+  // "For the 7th payment, find the payment, the interest and the balance": the payment is the same each time.
+  same(
+    'for (the <o> (?:<e> )?payment|payment <n>),? (?:find|give|state|compute|calculate|determine|work out|show) (?:the |its )?payment,(?= (?:the |its )?(?:interest|principal))',
+    'find the payment. for $1, find',
+  ),
+  // "If they also have 48,000 for a down payment, what is the highest price they can pay?"
+  same(
+    'if (?:he|she|they) (?:also )?(?:has|have) (<m> (?:for|as|towards) (?:an?|the|its|their) (?:down payment|deposit)),? ',
+    'with $1, ',
+  ),
+  same('the (?:original|initial|former|previous|present) and the new (@payment)', 'the old and the new $1'),
 ];

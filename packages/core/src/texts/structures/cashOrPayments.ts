@@ -11,7 +11,7 @@ import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from
 const once =
   '(?:(?:in )?cash|now|today|at once|immediately|right away|straight away|outright|up front|on the spot|in one sum|in a single sum|as (?:a|one) (?:single |lump )?sum|(?:in )?a lump sum)';
 const sumNow = new RegExp(
-  `⟨m(\\d+)⟩ (?:[a-z]+ ){0,4}?${once}(?![a-z])(?! (?:and|plus))|(?:lump|single|one|cash) sum (?:now |today )?of ⟨m(\\d+)⟩|${once},? ⟨m(\\d+)⟩`,
+  `⟨m(\\d+)⟩ (?:[a-z]+ ){0,4}?${once}(?![a-z])(?! (?:and|plus))|(?:lump|single|one|cash) sum (?:now |today )?of ⟨m(\\d+)⟩|${once},? ⟨m(\\d+)⟩|(?<![a-z])(?:buy|buying|bought|purchased?|purchasing)(?: (?:it|them|one|the [a-z]+))? (?:for|at) ⟨m(\\d+)⟩(?! (?:at the end|then|after|in ⟨))`,
 );
 /** What parts the two. */
 const or = /(?<![a-z])(?:or|versus|against|rather than|instead of)(?![a-z])|(?:[⟨][ln]\d+⟩|\b(?:b|2|ii))\)/;
@@ -40,7 +40,7 @@ export function readCashOrPayments(page: Page): DraftReading | undefined {
   if (!isOfWorth || isOfAll || !questions.some(({ asked }) => asked === 'choice')) return undefined;
   const scope = without(page.places[cash]!, ...(down === undefined ? [] : [page.places[down]!]));
   const told = readPlan(page, { scope, questions: questionsOf(questions, 0) });
-  const isOwed = told.plan.kind === 'borrowing' && told.terms.otherKind === undefined;
+  const isOwed = (told.plan.kind === 'borrowing' && told.terms.otherKind === undefined) || told.plan.kind === 'leasing';
   const paid = isOwed ? told : readPlan(page, { scope, as: 'drawing-down', questions: [] });
   const { plan } = paid;
   const isTold = (plan.payment ?? 0) > 0 && plan.payments !== null && plan.rate !== null && plan.changes.length === 0;

@@ -27,7 +27,7 @@ const stopped =
 
 /** "After three years she stops paying in": of a plan that was to go on for longer. */
 const stops =
-  /(?<![a-z])(?:stops?|ceases?|gives up|has to (?:stop|give up)|must (?:stop|give up)|is forced to stop|quits) (?:paying|saving|depositing|contributing|putting|making (?:the |her |his |their )?(?:deposits|payments|contributions)|(?:the |her |his |their )?(?:deposits|payments|contributions|saving))(?![a-z])/;
+  /(?<![a-z])(?:stops?|ceases?|gives up|has to (?:stop|give up)|must (?:stop|give up)|is forced to stop|quits) (?:paying|saving|depositing|contributing|putting|making (?:the |her |his |their )?(?:deposits|payments|contributions)|(?:the |her |his |their )?(?:deposits|payments|contributions|saving))(?![a-z])|(?:he|she|they|i|we) stopped(?= (?:after|at the end of) )/;
 
 /** The clauses that tell when payments end before their time, and when that is. */
 function stopTold(page: Page): { readonly within: Span; readonly place: AskedPlace } | undefined {
