@@ -50,14 +50,18 @@ const endsPair =
 
 /** "During the first five years, and during the last five years" */
 const yearsPair =
-  /(?:in|during|over|within) the first ⟨t(\d+)⟩,? and (?:how much )?(?:in|during|over|within)? ?the last ⟨t(\d+)⟩/;
+  /(?:in|during|over|within) the first ⟨t(\d+)⟩,? and (?:how much )?(?:in|during|over|within)? ?the last (?:⟨t(\d+)⟩|year(?![a-z]))/;
 
 function bothEnds(page: Page, text: string): AskedPlace[] | undefined {
-  const [early, late] = (yearsPair.exec(text) ?? []).slice(1).map(Number);
-  if (early !== undefined && late !== undefined)
+  const years = yearsPair.exec(text);
+  const early = Number(years?.[1]);
+  const late = years?.[2] === undefined ? undefined : Number(years[2]);
+  if (years)
     return [
       { fromYear: 1, toYear: yearsOf(page, early), taken: [{ token: early, role: 'to' }] },
-      { lastYears: yearsOf(page, late), taken: [{ token: late, role: 'from' }] },
+      late === undefined
+        ? { lastYears: 1, taken: [] }
+        : { lastYears: yearsOf(page, late), taken: [{ token: late, role: 'from' }] },
     ];
   const [one, other] = (endsPair.exec(text) ?? []).slice(1).map(Number);
   if (one === undefined || other === undefined) return undefined;
