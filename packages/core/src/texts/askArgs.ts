@@ -86,3 +86,12 @@ function sinceThen(page: FlatText, span: Span): AskedPlace | undefined {
   const start = span.start + ago.index;
   return placeAsked(page, { start, end: start + (ago[1]?.length ?? 0) }, 'moment');
 }
+
+/** "What has been paid in all after three years?" */
+export function paidUntil(page: FlatText, unit: Span): AskedPlace | undefined {
+  const words = page.flat.slice(unit.start, unit.end);
+  if (!/(?<![a-z])(?:has|have|had)(?![a-z])[^?]*(?<![a-z])(?:paid|put|deposited|drawn)(?![a-z])/.test(words))
+    return undefined;
+  const place = placeAsked(page, unit, 'moment');
+  return place?.after !== undefined || place?.afterYears !== undefined ? place : undefined;
+}

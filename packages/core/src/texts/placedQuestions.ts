@@ -2,7 +2,7 @@
 
 import { placeInTerm } from './agreedTerm.ts';
 import { severalPlaces } from './severalPlaces.ts';
-import { momentBefore, placeAsked } from './askArgs.ts';
+import { momentBefore, paidUntil, placeAsked } from './askArgs.ts';
 import type { AskedPlace } from './lexicon/placeRecord.ts';
 import { changesOfText } from './changesOfText.ts';
 import { meantQuestions } from './meantQuestions.ts';
@@ -47,7 +47,8 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
       page.flat.slice(question.unit.start, question.unit.end),
     );
   if (isPair) return [{ ...question, place: undefined }];
-  if (!kind) return [{ ...question, place: undefined }];
+  if (!kind)
+    return [{ ...question, place: question.asked === 'totalPaid' ? paidUntil(page, question.unit) : undefined }];
   const several = severalPlaces(page, question, kind);
   if (several) return several.map((place) => ({ ...question, place }));
   const place =

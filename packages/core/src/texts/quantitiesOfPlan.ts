@@ -51,9 +51,11 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
   nominalRate: (from, { as, compoundingsPerYear = from.plan.paymentsPerYear }) => [
     as === 'flat' ? flatRateOf(from) : rateAs(from, compoundingsPerYear),
   ],
-  totalPaid: (from, { include, only }) => {
+  totalPaid: (from, { include, only, ...args }) => {
     const { plan, solved } = from;
     const down = include?.includes('downPayment') ? (plan.downPayment ?? 0) + (plan.tradeIn ?? 0) : 0;
+    if (args.to !== undefined)
+      return numbersOf(from, { quantity: 'paid-in', ...range(args) }).map((each) => each + down);
     const start = include?.includes('amount') ? solved.numbers.amount : 0;
     const isPaidOut = plan.kind === 'saving' || plan.kind === 'drawing-down';
     const closing = isPaidOut || only === 'payments' ? 0 : solved.numbers.finalAmount;

@@ -52,11 +52,7 @@ export function coreAsk(
     case 'ratePerPayment':
       return { quantity: 'rate-per-payment' };
     case 'totalPaid':
-      // With a residual or a deposit it is the price in all, where there is a price.
-      if (args.include?.includes('amount')) return undefined;
-      if (args.include?.includes('downPayment'))
-        return plan.price === undefined ? undefined : { quantity: 'total-price' };
-      return { quantity: owesMore && args.only === undefined ? 'total-with-end' : 'total-paid' };
+      return totalAsk(args, plan, owesMore);
     case 'balanceAfter':
       // What is owed before the payment or the extra payment that falls then is no part of its own.
       if (args.k !== undefined && plan.timing === 'beginning') return inAdvance(args.k, args.moment, prompts[part]);
@@ -92,6 +88,14 @@ const ofPayments = {
   portion: { interestIn: 'interest-portion', principalIn: 'principal-portion' },
   periods: { interestIn: 'interest-in', principalIn: 'principal-in' },
 } as const;
+
+/** With a residual or a deposit it is the price in all, where there is a price; what is paid until a moment is of the first payments. */
+function totalAsk({ include, only, from = 1, to }: ReadArgs, plan: ReadPlan, owesMore: boolean): CoreAsk | undefined {
+  if (include?.includes('amount')) return undefined;
+  if (to !== undefined) return include ? undefined : { quantity: 'paid-in', args: range(from, to) };
+  if (include?.includes('downPayment')) return plan.price === undefined ? undefined : { quantity: 'total-price' };
+  return { quantity: owesMore && only === undefined ? 'total-with-end' : 'total-paid' };
+}
 
 const namesPayment =
   /(?:after|once|when|with) (?:(?!years?|months?|quarters?)[\w’'-]+ ){0,5}(?:payments?|deposits?|rents?|rentals?|installments?|instalments?|withdrawals?|contributions?)/i;

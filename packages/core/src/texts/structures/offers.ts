@@ -131,7 +131,8 @@ export function readTwo(
     (isLent ||
       told.plan.kind === 'convert' ||
       (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
-  const second = sought(withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]));
+  const other = sought(withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]));
+  const second = untilGone(page, first, other, regions[1]);
   const completed = atThePrice(read(0, second), second);
   const reading = readingOfPlans(page, [completed, second], questions, (question, plans) =>
     comparedBy(page, question, plans),
@@ -183,6 +184,19 @@ const sought = (read: SolePlan): SolePlan =>
   read.plan.kind === 'leasing' && read.plan.unknown === 'payment' && read.plan.payment !== null
     ? { ...read, plan: { ...read.plan, price: undefined, amount: null, unknown: 'amount' } }
     : read;
+
+/** "Both owe 9,000 at 8.4 %. Ada repays in 36 payments; Berit pays 250 a month until it is gone": the rate holds for both, the term does not. */
+function untilGone(page: Page, { plan: { rate } }: SolePlan, other: SolePlan, { start, end }: Span): SolePlan {
+  const isOwn = (forms: readonly string[]): boolean =>
+    page.tokens.some(
+      ({ form }, at) => forms.includes(form) && page.places[at]!.start >= start && page.places[at]!.end <= end,
+    );
+  const isOpen =
+    other.plan.unknown === 'rate' && other.plan.payment !== null && rate !== null && rate.quoted !== 'flat';
+  const asksRate = page.questions.some(({ asked }) => /Rate$|ratePerPayment/.test(asked));
+  if (!isOpen || asksRate || isOwn(['time', 'count', 'percent'])) return other;
+  return { ...other, plan: { ...other.plan, rate, payments: null, unknown: 'payments' } };
+}
 
 /** "If instead the rest were borrowed …": what is left of the price when the first plan's deposit is paid. */
 function withTheRest(page: Page, { plan: one }: SolePlan, other: SolePlan, region: Span): SolePlan {

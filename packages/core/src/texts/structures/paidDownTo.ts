@@ -21,16 +21,38 @@ const paidShare: Readonly<Record<string, number>> = {
   'a third': 1 / 3,
   'one third': 1 / 3,
   'a quarter': 1 / 4,
+  'one quarter': 1 / 4,
+  'two thirds': 2 / 3,
   'three quarters': 3 / 4,
 };
+
+const part = '(half|a third|one third|a quarter|one quarter|three quarters|two thirds|a ⟨o\\d+⟩)';
+const whole =
+  '(?:of )?(?:it|(?:the|an?|this|its|her|his|their|that) (?:⟨m\\d+⟩ )?(?:(?:original|first|initial|whole|full) )?(?:loan|debt|mortgage|principal|sum|amount|size|value)|what (?:it|he|she|they) (?:was|were|borrowed)|(?:the )?⟨m\\d+⟩)';
+/** "… down to half the loan", "only a quarter of it is still owed". */
+const partLeft = new RegExp(
+  `(?:balance|debt|loan|mortgage|owed?|owes|owing|outstanding)(?![a-z])[^?]{0,110}(?:below|under|less than|down to|falls? to|fallen to|reduced to|shrunk to|at) (?:only |just |exactly |less than )?${part} ${whole}|(?:only |just |less than )${part} ${whole}[^?]{0,110} (?:is|are|remains?|be)(?: still)? (?:owed|owing|outstanding|left|unpaid|to be (?:re)?paid)`,
+);
+
+/** The share that is repaid by then; nothing where none is told. */
+function shareRepaid(page: Page, words: string): number | undefined {
+  const paid = paidShare[groupFound(halfPaid.exec(words)) ?? ''];
+  const left = groupFound(partLeft.exec(words));
+  if (paid !== undefined || left === undefined) return paid;
+  const token = Number(/⟨o(\d+)⟩/.exec(left)?.[1] ?? NaN);
+  const share = token >= 0 ? 1 / tokenAt(page, token).value : paidShare[left];
+  return share === undefined ? undefined : 1 - share;
+}
 
 const asksTime = new Set(['payments', 'years', 'howLong']);
 
 /** @returns nothing where a debt is not followed to a sum in a question of its own, beside others */
 export function readPaidDownTo(page: Page): DraftReading | undefined {
-  const asking = page.sentences.find(({ asks, text }) => asks && (downTo.test(text) || halfPaid.test(text)));
+  const asking = page.sentences.find(
+    ({ asks, text }) => asks && (downTo.test(text) || shareRepaid(page, text) !== undefined),
+  );
   const token = Number(downTo.exec(asking?.text ?? '')?.[1] ?? NaN);
-  const share = paidShare[groupFound(halfPaid.exec(asking?.text ?? '')) ?? ''];
+  const share = asking && shareRepaid(page, asking.text);
   const own = page.questions.filter((each) => asking && isIn([asking], each));
   const [time, more] = own;
   const isBeside = page.questions.some((each) => sentenceAt(page, each) !== asking);
