@@ -28,7 +28,7 @@ export function asksOfPlan(
   dropped: Span[] = [],
 ): DraftAsk[] {
   const asks: DraftAsk[] = [];
-  const last: { k?: number; from?: number; to?: number } = {};
+  const last: { k?: number; from?: number; to?: number; isPaid?: boolean } = {};
   const all = questions.flatMap((each) => inTwo(page, each));
   for (const each of all) {
     const question = heardAs(page, each, all, of.plan);
@@ -50,7 +50,7 @@ export function asksOfPlan(
       Object.assign(last, { from: asked.args.k + 1, to: of.plan.payments });
     // The payments that were looked at last are the ones "how much principal?" means.
     if (asked.args?.from !== undefined) {
-      Object.assign(last, { from: asked.args.from, to: asked.args.to });
+      Object.assign(last, { from: asked.args.from, to: asked.args.to, isPaid: asked.quantity === 'totalPaid' });
       delete last.k;
     }
     const isKnown = asks.some(

@@ -125,6 +125,9 @@ export const placeQuestions = oncePerPage((page): readonly PlacedQuestion[] => {
     const ordinal = /^\W*(?:and )?(?:how much |what )?(?:in|during) the ⟨o(\d+)⟩(?:,? and)?\W*$/.exec(
       page.flat.slice(question.unit.start, question.unit.end),
     );
+    // "What has she paid after the 20th payment, and what does she still owe?"
+    const paid = placed[at - 1]?.asked === 'totalPaid' ? placed[at - 1]?.place : undefined;
+    if (paid && !question.place && question.asked === 'balance') return { ...question, place: paid };
     const first = placed[at - 1]?.place ?? placed[at - 2]?.place;
     if (ordinal && first?.fromYear !== undefined && first.fromYear === first.toYear) {
       const token = Number(ordinal[1]);

@@ -31,6 +31,8 @@ export interface Last {
   readonly k?: number;
   readonly from?: number;
   readonly to?: number;
+  /** All that is paid in those was asked. */
+  readonly isPaid?: boolean;
 }
 
 /** After which payment. */

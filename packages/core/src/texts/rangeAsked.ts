@@ -56,7 +56,7 @@ export function rangeAsk({ page, question: { asked, place, start, unit }, of, la
   if (
     !place &&
     asked === 'interest' &&
-    (last.from ?? 1) > 1 &&
+    ((last.from ?? 1) > 1 || last.isPaid === true) &&
     /(?:of|in) (?:that|it|this|these|those|them)(?: sum| total| amount)?(?![a-z])/.test(said)
   )
     return is('interestIn', { from: last.from!, to: last.to! });

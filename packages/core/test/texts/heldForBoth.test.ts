@@ -105,6 +105,48 @@ describe('what is asked beside a change, of two ends, and of rents', () => {
   });
 });
 
+describe('what is paid by a moment, and a share that is left', () => {
+  const i = 0.005;
+  const payment = paymentOf(10_000, i, 48);
+  const loan = 'A loan of £10,000 at 6% compounded monthly is repaid over 4 years at month end.';
+
+  it.each([
+    [
+      'What has she paid after the 20th payment, and what does she still owe?',
+      [20 * payment, owedAfter(10_000, payment, i, 20)],
+    ],
+    [
+      'How much has been paid to the bank after two years, and how much of it was interest?',
+      [24 * payment, 24 * payment - 10_000 + owedAfter(10_000, payment, i, 24)],
+    ],
+    ['What will have been paid in all when the last payment has been made?', [48 * payment]],
+  ])('%s', (question, expected) => {
+    expect(answersOf(`${loan} ${question}`)).toEqual(expected.map((each) => expect.closeTo(each, 4)));
+  });
+
+  it.each([
+    ['After how many payments is the balance below half of the loan?', 1 / 2],
+    ['When has the debt fallen to a third of what it was?', 1 / 3],
+    ['How long does it take until only a quarter of the loan is still owed?', 1 / 4],
+  ])('%s', (question, left) => {
+    const [count] = answersOf(
+      `An $18,000 loan at 6% compounded monthly is repaid with $300 at the end of each month. ${question}`,
+    );
+    expect(owedAfter(18_000, 300, i, count!)).toBeCloseTo(18_000 * left, 2);
+  });
+
+  it('holds two who owe alike to one rate, though one of them pays until it is gone', () => {
+    const rate = 0.084 / 12;
+    const [most, less] = answersOf(
+      "Ada and Berit each owe $9,000 at 8.4% compounded monthly. Ada repays in 36 month-end payments; Berit pays $250 at each month's end until the debt is gone. Who pays more interest, and by how much?",
+    );
+    const full = Math.floor(countOf(9_000, 250, rate));
+    const last = owedAfter(9_000, 250, rate, full) * (1 + rate);
+    expect(most).toBe(1);
+    expect(less).toBeCloseTo(full * 250 + last - 36 * paymentOf(9_000, rate, 36), 3);
+  });
+});
+
 describe('days of the calendar', () => {
   const i = 0.09 / 12;
   const payment = paymentOf(6_000, i, 36);

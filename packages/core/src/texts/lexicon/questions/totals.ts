@@ -23,6 +23,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'how much money (?:is|was|will be) paid over',
   ),
   cue('totalPaid', 14, '(?:how much|what) (?:are|is) all (?:the )?@payment together'),
+  cue(
+    'totalPaid',
+    12,
+    '(?:how much|what) (?:has|have|had) (?:been|he|she|they|it|the [a-z]+) (?:re)?paid (?:back )?to (?:the|her|his|their) (?:bank|lender|dealer|seller|shop|credit union|society) (?:after|by|until|so far)(?! the end)',
+  ),
   cue('totalPaid', 14, '^(?:and )?everything together(?= ?[?.])'),
   cue('totalPaid', 14, 'how much does (?:he|she|they|[a-z]+) pay for (?:it|the [a-z]+) (?:altogether|in all|in total)'),
   cue(
