@@ -74,7 +74,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
 function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const isAside = (at: number): boolean => page.asides.some(({ start, end }) => at >= start && at < end);
   return tellingWords.flatMap(({ words, says, isHeard }) => {
-    if (!words.test(page.flat)) return [];
+    if (page.flat.search(words) < 0) return [];
     const isTold = [...page.flat.matchAll(new RegExp(words, 'g'))].some(({ index }) => !isAside(index));
     if (!isTold || isHeard({ plans, asks })) return [];
     return [doubt('text', `The text tells of ${says}, of which nothing is read.`)];
