@@ -45,7 +45,7 @@ export function asksOfPlan(
     // After what is there at the end, "that" is all of it.
     if (asked.quantity === 'finalAmount' || asked.quantity === 'totalPaid')
       for (const each of ['k', 'from', 'to'] as const) delete last[each];
-    if (asked.args?.k !== undefined) Object.assign(last, { k: asked.args.k, from: 1, to: asked.args.k });
+    if (asked.args?.k !== undefined) Object.assign(last, { k: asked.args.k, from: 1, to: asked.args.k, isPaid: false });
     if (asked.quantity === 'leftToPay' && asked.args?.k !== undefined && of.plan.payments !== null)
       Object.assign(last, { from: asked.args.k + 1, to: of.plan.payments });
     // The payments that were looked at last are the ones "how much principal?" means.

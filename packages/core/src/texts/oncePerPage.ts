@@ -6,8 +6,8 @@ import type { Page } from './page.ts';
 export function oncePerPage<T>(read: (page: Page) => T): (page: Page) => T {
   const known = new WeakMap<Page, { readonly value: T }>();
   return (page) => {
-    const value = known.get(page)?.value ?? read(page);
-    known.set(page, { value });
-    return value;
+    const told = known.get(page) ?? { value: read(page) };
+    known.set(page, told);
+    return told.value;
   };
 }

@@ -33,7 +33,6 @@ const regular = /^(?: [a-z]+){0,3} (?:at (?:the )?(?:end|start|beginning|close) 
 const countedOfIt = /how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments|deposits|withdrawals) of (?:the )?$/;
 
 /** @returns the signs, with one more where a sum has none that is strong */
-
 export function withSignsByPlace({ flat, tokens, places }: FlatText, signs: readonly RoleSign[][]): RoleSign[][] {
   return signs.map((each, at) => {
     const [best] = each;

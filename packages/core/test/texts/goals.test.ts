@@ -2,10 +2,8 @@
 
 import { answerKey, defaultHouseRules } from '../../src/index.ts';
 import { exerciseFromText, readProblem } from '../../src/texts/index.ts';
+import { paymentOf, savedOf } from './byHand.ts';
 import { rulesFor } from './keys.ts';
-
-const saved = (payment: number, i: number, n: number): number => (payment * ((1 + i) ** n - 1)) / i;
-const paymentOf = (amount: number, i: number, n: number): number => (amount * i) / (1 - (1 + i) ** -n);
 
 /** The exact answer of each part, and what the key of the exercise made of it says. */
 function both(text: string): { readonly exact: readonly number[]; readonly keys: readonly string[] } {
@@ -27,7 +25,7 @@ describe('what is saved towards a goal', () => {
     );
     const n = Math.log(1 + (20_000 * 0.003) / 240) / Math.log(1.003);
     expect(exact[0]).toBeCloseTo(n, 6);
-    expect(exact[1]).toBeCloseTo(saved(240, 0.003, Math.ceil(n)), 4);
+    expect(exact[1]).toBeCloseTo(savedOf(240, 0.003, Math.ceil(n)), 4);
     expect(keys).toEqual(['75', '20,152.08']);
   });
 
@@ -35,7 +33,7 @@ describe('what is saved towards a goal', () => {
     const { exact, keys } = both(
       'Bruno saves $400 at the end of every month for 10 years at 4.2% compounded monthly because he wants $62,000. How far short will he fall? What should he have saved each month?',
     );
-    const reached = saved(400, 0.0035, 120);
+    const reached = savedOf(400, 0.0035, 120);
     expect(exact[0]).toBeCloseTo(62_000 - reached, 4);
     expect(exact[1]).toBeCloseTo((400 * 62_000) / reached, 4);
     // What is there comes first.
@@ -48,15 +46,15 @@ describe('what is saved towards a goal', () => {
     );
     const deposit = (60_000 * 0.003) / (1.003 ** 144 - 1);
     expect(exact[0]).toBeCloseTo(deposit, 6);
-    expect(exact[1]).toBeCloseTo(saved(deposit, 0.003, 84) * 1.0025 ** 60 + saved(deposit, 0.0025, 60), 4);
+    expect(exact[1]).toBeCloseTo(savedOf(deposit, 0.003, 84) * 1.0025 ** 60 + savedOf(deposit, 0.0025, 60), 4);
   });
 
   it('by two, one of whom stops and leaves it', () => {
     const { exact } = both(
       'Ada saves £150 a month for 8 years, then lets the money grow for another 12 years. Bea waits 8 years and then saves £150 a month for 12 years. Interest is 4.2 % compounded monthly, deposits at month-end. Who ends up with more? How much more?',
     );
-    const ada = saved(150, 0.0035, 96) * 1.0035 ** 144;
-    expect(exact[1]).toBeCloseTo(Math.abs(ada - saved(150, 0.0035, 144)), 4);
+    const ada = savedOf(150, 0.0035, 96) * 1.0035 ** 144;
+    expect(exact[1]).toBeCloseTo(Math.abs(ada - savedOf(150, 0.0035, 144)), 4);
   });
 });
 
@@ -65,7 +63,7 @@ describe('a fund', () => {
     const { exact } = both(
       'Winifred draws $2,300 at the end of each month from $410,000 at 4.5% compounded monthly. How much is left after 15 years? What could she draw each month if nothing were to be left after 25 years?',
     );
-    expect(exact[0]).toBeCloseTo(410_000 * 1.00375 ** 180 - saved(2300, 0.00375, 180), 4);
+    expect(exact[0]).toBeCloseTo(410_000 * 1.00375 ** 180 - savedOf(2300, 0.00375, 180), 4);
     expect(exact[1]).toBeCloseTo(paymentOf(410_000, 0.00375, 300), 6);
   });
 
@@ -74,8 +72,8 @@ describe('a fund', () => {
       'Ann deposits $100 at the end of each month for 6 years at 3.6% compounded monthly. What is in the account? What will be in it 4 years later if no more deposits are made?',
     );
     expect(exact).toEqual([
-      expect.closeTo(saved(100, 0.003, 72), 4),
-      expect.closeTo(saved(100, 0.003, 72) * 1.003 ** 48, 4),
+      expect.closeTo(savedOf(100, 0.003, 72), 4),
+      expect.closeTo(savedOf(100, 0.003, 72) * 1.003 ** 48, 4),
     ]);
   });
 
@@ -100,7 +98,7 @@ describe('a payment that is told', () => {
     const { exact } = both(
       'The Vennings have a mortgage of $268,000 at 4.8% compounded monthly and pay $1,700 at the end of each month. How much is owed after five years? If the rate at renewal is 6%, what payment clears the rest in 17 years?',
     );
-    const owed = 268_000 * 1.004 ** 60 - saved(1700, 0.004, 60);
+    const owed = 268_000 * 1.004 ** 60 - savedOf(1700, 0.004, 60);
     expect(exact[0]).toBeCloseTo(owed, 4);
     expect(exact[1]).toBeCloseTo(paymentOf(owed, 0.005, 204), 5);
   });

@@ -1,20 +1,7 @@
 /** What holds for both of two terms, what is asked of one plan beside its change, and what days tell. */
 
 import { readProblem } from '../../src/texts/index.ts';
-
-const paymentOf = (amount: number, i: number, n: number): number => (amount * i) / (1 - (1 + i) ** -n);
-const savedOf = (payment: number, i: number, n: number): number => (payment * ((1 + i) ** n - 1)) / i;
-const owedAfter = (amount: number, payment: number, i: number, k: number): number =>
-  amount * (1 + i) ** k - savedOf(payment, i, k);
-/** How many payments clear an amount. */
-const countOf = (amount: number, payment: number, i: number): number =>
-  -Math.log(1 - (amount * i) / payment) / Math.log(1 + i);
-
-function answersOf(text: string): number[] {
-  const { doubts, asks } = readProblem(text);
-  expect(doubts).toEqual([]);
-  return asks.map(({ answers }) => answers[0]!);
-}
+import { answersOf, countOf, owedAfter, paymentOf, savedOf } from './byHand.ts';
 
 describe('two terms and rates told alike', () => {
   it.each([

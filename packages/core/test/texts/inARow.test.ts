@@ -1,15 +1,7 @@
 /** Terms and sizes of payments in a row, savings that are paid down, a rate of nothing: read, with answers worked out here. */
 
 import { draftsInNumbers, readProblem } from '../../src/texts/index.ts';
-
-const payment = (amount: number, i: number, n: number): number => (amount * i) / (1 - (1 + i) ** -n);
-const grown = (deposit: number, i: number, n: number): number => (deposit * ((1 + i) ** n - 1)) / i;
-
-function answersTo(text: string): number[] {
-  const { asks, doubts } = readProblem(text);
-  expect(doubts).toEqual([]);
-  return asks.map(({ answers }) => answers[0]!);
-}
+import { answersOf, paymentOf, savedOf } from './byHand.ts';
 
 function expectNear(found: readonly number[], expected: readonly number[]): void {
   expect(found).toHaveLength(expected.length);
@@ -23,14 +15,14 @@ describe('in a row', () => {
     'Three loans of £24,000 at 7.2% compounded monthly run 36, 48 or 60 months, with payments at the end of each month. Give each payment, and say how much more interest the longest costs than the shortest.',
     'Loans of £24,000 at 7.2% compounded monthly are offered over 3, 4 or 5 years with month-end payments. Find the payment for each term and the extra interest of the longest over the shortest.',
   ])('three terms: %s', (text) => {
-    const [short, middle, long] = [36, 48, 60].map((n) => payment(24000, i, n));
-    expectNear(answersTo(text), [short!, middle!, long!, 60 * long! - 36 * short!]);
+    const [short, middle, long] = [36, 48, 60].map((n) => paymentOf(24000, i, n));
+    expectNear(answersOf(text), [short!, middle!, long!, 60 * long! - 36 * short!]);
   });
 
   it('three ends of one sum', () => {
     const text = 'A deposit of $5,000 earns 7.2% compounded monthly. What is it worth after 5, 10 and 15 years?';
     expectNear(
-      answersTo(text),
+      answersOf(text),
       [60, 120, 180].map((n) => 5000 * (1 + i) ** n),
     );
   });
@@ -38,33 +30,33 @@ describe('in a row', () => {
   it('three moments of one loan', () => {
     const text =
       'What is owed after 2, 3 and 4 years on £90,000 at 7.2% compounded monthly, repaid over 15 years by month-end payments?';
-    const each = payment(90000, i, 180);
+    const each = paymentOf(90000, i, 180);
     expectNear(
-      answersTo(text),
-      [24, 36, 48].map((k) => 90000 * (1 + i) ** k - grown(each, i, k)),
+      answersOf(text),
+      [24, 36, 48].map((k) => 90000 * (1 + i) ** k - savedOf(each, i, k)),
     );
   });
 
   it('three sizes of deposits', () => {
     const text =
       'Ada saves €90 at the end of each month for the first three years, €140 for the next three and €200 for the last four, at 7.2 % compounded monthly all the time. How much has she at the end?';
-    const end = (deposit: number, n: number, left: number): number => grown(deposit, i, n) * (1 + i) ** left;
-    expectNear(answersTo(text), [end(90, 36, 84) + end(140, 36, 48) + end(200, 48, 0)]);
+    const end = (deposit: number, n: number, left: number): number => savedOf(deposit, i, n) * (1 + i) ** left;
+    expectNear(answersOf(text), [end(90, 36, 84) + end(140, 36, 48) + end(200, 48, 0)]);
   });
 
   it('three sizes of payments on a loan', () => {
     const text =
       'A loan at 7.2 % compounded monthly has the following payments at month-end: £200 for 12 months, £250 for the next 12, £300 for the last 12. How much was lent?';
-    const worth = (each: number, from: number): number => grown(each, i, 12) * (1 + i) ** -(from + 12);
-    expectNear(answersTo(text), [worth(200, 0) + worth(250, 12) + worth(300, 24)]);
+    const worth = (each: number, from: number): number => savedOf(each, i, 12) * (1 + i) ** -(from + 12);
+    expectNear(answersOf(text), [worth(200, 0) + worth(250, 12) + worth(300, 24)]);
   });
 });
 
 it('what is saved is paid down, and the rest borrowed', () => {
   const text =
     'A family saves 400 € at the end of every month for 9 years at 3 % compounded monthly. Then they buy a house for 260 000 €, paying what they have saved and borrowing the rest for 20 years at 3,9 % compounded monthly (payments at month-end). Find their savings, the loan and the monthly payment.';
-  const saved = grown(400, 0.03 / 12, 108);
-  expectNear(answersTo(text), [saved, 260000 - saved, payment(260000 - saved, 0.039 / 12, 240)]);
+  const saved = savedOf(400, 0.03 / 12, 108);
+  expectNear(answersOf(text), [saved, 260000 - saved, paymentOf(260000 - saved, 0.039 / 12, 240)]);
   // What is lent is the rest, on the page as well.
   expect(draftsInNumbers(text, readProblem(text))[1]!.slots.amount.replace(/\s/g, '')).toBe('210476,296391');
 });
@@ -72,7 +64,7 @@ it('what is saved is paid down, and the rest borrowed', () => {
 it.each([
   'A sofa for $3,780 is paid in 12 interest-free month-end payments. What is each payment?',
   'A dealer lends $3,780 without interest, repaid in 12 equal monthly instalments. How much is an instalment?',
-])('no interest: %s', (text) => expectNear(answersTo(text), [315]));
+])('no interest: %s', (text) => expectNear(answersOf(text), [315]));
 
 describe('what a sum is by how often it is paid', () => {
   const says = (text: string): string[] => readProblem(text).doubts.map((each) => each.says);
@@ -89,7 +81,7 @@ describe('what a sum is by how often it is paid', () => {
     const text =
       'The £7,200 that Ada put into bonds nine years ago is £10,050 today. What effective annual rate is that, and at that rate how many more years will it take to get to £12,000?';
     const rate = (10050 / 7200) ** (1 / 9) - 1;
-    expectNear(answersTo(text), [rate, Math.log(12000 / 10050) / Math.log(1 + rate)]);
+    expectNear(answersOf(text), [rate, Math.log(12000 / 10050) / Math.log(1 + rate)]);
   });
 
   it('“how many more” from the start of what has begun is doubted', () =>

@@ -1,18 +1,7 @@
 /** Stages that follow one another: a sum that is joined by deposits later, a payment that rises, a rate of its own in the second. */
 
 import { readProblem } from '../../src/texts/index.ts';
-
-const worthOf = (payment: number, i: number, n: number): number => (payment * (1 - (1 + i) ** -n)) / i;
-const savedOf = (payment: number, i: number, n: number): number => (payment * ((1 + i) ** n - 1)) / i;
-/** How many payments clear an amount. */
-const countOf = (amount: number, payment: number, i: number): number =>
-  -Math.log(1 - (amount * i) / payment) / Math.log(1 + i);
-
-function answersOf(text: string): number[] {
-  const { doubts, asks } = readProblem(text);
-  expect(doubts).toEqual([]);
-  return asks.map(({ answers }) => answers[0]!);
-}
+import { answersOf, countOf, savedOf, worthOf } from './byHand.ts';
 
 describe('what is read of stages', () => {
   it('lets a sum grow alone before deposits join it', () => {

@@ -8,7 +8,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
     8,
-    '(?:what|which|how large an?|how big an?) (?:single )?(?:sum|amount|lump sum|deposit|capital)[^.?!⟨]{0,30} (?:invested|deposited|put in|paid in) (?:today|now|at once|at <p>)[^?!]{0,60} (?:supports?|sustains?|provides?|funds?|finances|permits|allows|yields|pays)(?: for| out)? ([^.?!⟨]{0,24}(?:payments|withdrawals)|<m>)',
+    '(?:what|which|how large an?|how big an?) (?:single )?(?:sum|amount|lump sum|deposit|capital)[^.?!⟨]{0,30} (?:invested|deposited|put in|paid in) (?:today|now|at once|at <p>)[^?!]{0,60} (?:supports?|sustains?|provides?|funds?|finances|permits|allows|yields|pays)(?: for| out)? (?:[^.?!⟨]{0,24}(?:payments|withdrawals)|<m>)',
   ),
   cue(
     'drawing-down',

@@ -248,7 +248,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'borrowing',
     8,
     '(?:issues?|issued|sells?|sold) (?:an?|its|the) (?:note|bond|debenture|promissory note)s?',
-    '(?<!annuity )(?<!gift )receives {m},? and (?:pays|repays|must pay|is to pay|has to pay) {m}',
+    '(?<!annuity )(?<!gift )receives <m>,? and (?:pays|repays|must pay|is to pay|has to pay) <m>',
   ),
   cue('leasing', 3, 'rentals?', 'hires?(?! purchase)(?! [a-z]+ purchase)'),
   cue('leasing', 4, 'buy-?out(?: (?:price|option))?'),

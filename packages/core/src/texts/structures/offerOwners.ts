@@ -16,11 +16,12 @@ export const thing =
 export const forBoth =
   /(?:^|\s)(?:both|either|(?:what|how much) (?:does|do|is|will|would) each(?= (?:cost|charge|ask|take|bring|come|amount|demand|bear))|each (?:case|loan|offer|bank|plan|one|way|account|option|scheme|deal|lender|card|alternative|choice)|in (?:both|each|either)|(?:with|from|to|of|for|under) each(?: of (?:them|these|the two|the [a-z]+s))?(?=\s*[?.,;])|(?:are|find|give|state|calculate|compute|determine) the ⟨n\d+⟩ (?:⟨e\d+⟩ )?(?:payments|balances|final values|amounts))(?![a-z])/;
 /** Of two that are told alike. */
-export const eachPayment =
+const eachPayment =
   /(?<![a-z])(?:what (?:is|would be)|find|give|state) (?:each|the) (?:⟨e\d+⟩ )?payments?(?! (?:of|for|if|at|under|with)(?![a-z]))/;
 const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 
-const isOfEach = (page: Page, text: string): boolean =>
+/** Words that ask of both. */
+export const isOfEach = (page: Page, text: string): boolean =>
   forBoth.test(text) || (eachPayment.test(text) && parallelOffers(page) !== undefined);
 
 /** Rates that are stated, not asked. */

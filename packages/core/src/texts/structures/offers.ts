@@ -8,9 +8,8 @@ import type { Question } from '../question.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import { eachPayment, forBoth, offBesideRate, ownerOf, ratesOf, type Regions } from './offerOwners.ts';
+import { isOfEach, offBesideRate, ownerOf, ratesOf, type Regions } from './offerOwners.ts';
 import { leaseAndLoan, regionsOf } from './offerRegions.ts';
-import { parallelOffers } from './parallelOffers.ts';
 import { namesOf } from './twoPeople.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
@@ -24,8 +23,7 @@ export function readOffers(page: Page): DraftReading | undefined {
     page.questions.some(({ asked }) => asked === 'choice' || asked === 'difference') ||
     page.sentences.some(({ asks, text }) => asks && /^\W*(?:⟨l\d+⟩ )?compare(?![a-z])/.test(text));
   const isForBoth = (each: Question): boolean =>
-    forBoth.test(page.flat.slice(each.unit.start, each.unit.end)) ||
-    (parallelOffers(page) !== undefined && eachPayment.test(page.flat.slice(each.unit.start, each.unit.end))) ||
+    isOfEach(page, page.flat.slice(each.unit.start, each.unit.end)) ||
     /^\W*(?:for|in|of|with|under) (?:both|each)(?: [a-z]+)?, /.test(sentenceAt(page, each)?.text ?? '');
   const both = page.questions.some(isForBoth);
   const kinds = leaseAndLoan(page);

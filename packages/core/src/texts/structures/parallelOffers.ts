@@ -1,7 +1,7 @@
 /** "… lends the rest over 3 years at 8.4 % or over 5 years at 9 %": two terms and two rates, and all else holds for both. */
 
 import type { Span } from '../flatText.ts';
-import type { Page } from '../page.ts';
+import { oncePerPage } from '../oncePerPage.ts';
 
 const words = '[^⟨.;:?!\\n]{0,40}';
 const often = `(?:${words}⟨[ea]\\d+⟩){0,3}${words}`;
@@ -18,9 +18,9 @@ const ofFirst = /(?<![a-z])(?:either|first|one)(?![a-z])[^.?!]*⟨m\d+⟩[^.?!]*
 const oneAfterOther = /(?<![a-z])(?:first|next|remaining|then|last|initial|after|thereafter)(?![a-z])/;
 
 /** @returns where each is told, from its term and rate on; nothing where they are not told alike */
-export function parallelOffers({ flat }: Page): readonly [Span, Span] | undefined {
-  for (const words of parallel) {
-    const found = words.exec(flat);
+export const parallelOffers = oncePerPage(({ flat }): readonly [Span, Span] | undefined => {
+  for (const toldAlike of parallel) {
+    const found = toldAlike.exec(flat);
     if (!found || oneAfterOther.test(found[0])) continue;
     const [, first = '', between = '', second = ''] = found;
     const sentence =
@@ -37,4 +37,4 @@ export function parallelOffers({ flat }: Page): readonly [Span, Span] | undefine
     ];
   }
   return undefined;
-}
+});
