@@ -149,7 +149,8 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const moment = nearestMoment(page, sentence ?? page.places[second]!, second) ?? timeOfFirst(page, first, second);
   const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
   const behind = page.flat.slice(page.places[second]!.end, page.places[second]!.end + 60);
-  const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t|^ (?:from then|thereafter)/.test(behind);
+  const goesOn =
+    /(?:for|in|during|over) (?:the (?:following|next)|another|a further) ⟨t|^ (?:from then|thereafter)/.test(behind);
   if (
     !moment ||
     (!goesOn &&

@@ -2,9 +2,10 @@
 
 import type { ChangeRead } from './changeRead.ts';
 import { isMore, isThenFor } from './momentOfChange.ts';
-import { paymentAfter } from './paymentCounts.ts';
-import { sentenceAt, type Page } from './page.ts';
+import { paymentAfter, wholeNumber } from './paymentCounts.ts';
+import { sentenceAt, tokenAt, type Page } from './page.ts';
 import type { PlanRead } from './planOfTerms.ts';
+import { yearsOf } from './tokens.ts';
 
 /** "4,000 now and each year for nine more years": the first comes before the nine. */
 const isNowAndMore = ({ flat, text, tokens }: Page): boolean => {
@@ -26,7 +27,7 @@ export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, ro
     const { start, end } = page.places[at]!;
     const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
     const isNext =
-      /(?:another|further|(?:goes|going|carries|went) on for|(?:for|during|in|over) the (?:next|following)) $/.test(
+      /(?:another|further|(?:(?:goes|going|carries|went) on|continues?|keeps(?: on)?)(?: depositing| saving| paying| to (?:save|pay|deposit))? for|(?:for|during|in|over) the (?:next|following)) $/.test(
         before,
       ) || /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
     // "… for the first six years, for the last four years 140."
@@ -45,7 +46,12 @@ export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, ro
       (isNext || isLast || isThen || isThere || isMore(page, at) || isThenFor(page, first?.token ?? -1, at))
     );
   });
-  const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
+  const more = changes.flatMap(({ taken }) => taken.map(({ token }) => token)).find((token) => isMore(page, token));
   const made = first && paymentAfter(first, plan.paymentsPerYear);
-  return made === undefined || !(goesOn || more) || plan.payments === null ? plan.payments : plan.payments + made;
+  if (made === undefined || !(goesOn || more !== undefined) || plan.payments === null) return plan.payments;
+  // "4.2 % for six years. Then it drops to 3 % while the deposits go on for four more years."
+  const { form } = more === undefined ? { form: undefined } : tokenAt(page, more);
+  const behind =
+    more !== undefined && form === 'time' ? wholeNumber(yearsOf(page, more) * plan.paymentsPerYear) : undefined;
+  return (behind ?? plan.payments) + made;
 }

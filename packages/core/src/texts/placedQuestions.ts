@@ -4,12 +4,14 @@ import { placeInTerm } from './agreedTerm.ts';
 import { severalPlaces } from './severalPlaces.ts';
 import { momentBefore, paidUntil, placeAsked } from './askArgs.ts';
 import type { AskedPlace } from './lexicon/placeRecord.ts';
+import { yetToPay } from './lexicon/yetToPay.ts';
 import { changesOfText } from './changesOfText.ts';
 import { meantQuestions } from './meantQuestions.ts';
 import type { Span } from './flatText.ts';
 import { oncePerPage } from './oncePerPage.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
+import { leadOf, paidByThen, paidSoFar, untilThen } from './paidByThen.ts';
 import { isTermToldBehind } from './toldBehind.ts';
 import type { Question } from './question.ts';
 
@@ -28,7 +30,10 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> 
 
 /** What was told last is the time until the end; behind it at most the rate. */
 const endsLast =
-  /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z])|(?:goes|went|going|carries|keeps|continues)(?: on)? for ⟨t\d+⟩)[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?(?:(?:[^.;?!⟨]|⟨[pea]\d+⟩)*,\s*)?$/;
+  /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z])|(?:go|goes|went|going|carry|carries|keep|keeps|continues?)(?: on)? for ⟨t\d+⟩)[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?(?:(?:[^.;?!⟨]|⟨[pea]\d+⟩)*,\s*)?$/;
+
+const goesOnLast =
+  /(?:go|goes|carry|carries|keep|keeps|continues?)(?: on)? for ⟨t\d+⟩[.;] \W*(?:⟨l\d+⟩\W*|\([a-h]\) )?$/;
 
 /** It asks of the whole time. */
 const ofAll = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/;
@@ -37,8 +42,7 @@ const ofAll = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:t
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   // "The interest still to be paid after two years."
   const isToCome =
-    question.asked === 'interest' &&
-    /(?:still|yet) (?:to (?:be paid|come|pay)|due)/.test(page.flat.slice(question.unit.start, question.unit.end));
+    question.asked === 'interest' && yetToPay.test(page.flat.slice(question.unit.start, question.unit.end));
   const kind = isToCome ? 'moment' : looksAt[question.asked];
   // "Give the two payments": no payment after the second.
   const isPair =
@@ -78,7 +82,13 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
     question.asked === 'finalAmount' &&
     place?.atChange &&
     (endsLast.test(page.flat.slice(0, question.start)) || isTermToldBehind(page, question));
-  if (isOver || isOverHere) return [{ ...question, place: undefined }];
+  // "… and payments continue for four more years. What is then owed?"
+  const isOverThen =
+    question.asked === 'balance' &&
+    place?.atChange &&
+    goesOnLast.test(page.flat.slice(0, question.start)) &&
+    /(?<![a-z])then(?![a-z])/.test(page.flat.slice(question.unit.start, question.unit.end));
+  if (isOver || isOverHere || isOverThen) return [{ ...question, place: undefined }];
   const isInAll = kind === 'range' && ofAll.test(page.flat.slice(question.start, question.unit.end));
   const told = (!place || place.atChange) && !isInAll ? paymentToldBefore(page, question, kind) : undefined;
   return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
@@ -277,55 +287,6 @@ function afterPause(page: Page, { unit }: Question, kind: 'range' | 'moment'): A
   return { atChange: true, taken: isAgain ? [{ token: again, role: 'after' }] : [] };
 }
 
-/** "What has been paid in interest so far, after 30 payments?" */
-function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
-  const isSoFar =
-    question.asked === 'interest' &&
-    /so far|to date|(?:up to|until|by) (?:then|that (?:time|moment|date))|what (?:he|she|they) (?:have|has) paid/.test(
-      page.flat.slice(question.unit.start, question.unit.end),
-    );
-  return isSoFar ? (untilThen(page, { ...question, asked: 'principal' }) ?? untilTold(page, question)) : undefined;
-}
-
-/** "What has she paid in interest at the end of the third year?", and not in it. */
-function paidByThen(page: Page, question: Question): AskedPlace | undefined {
-  const isMoment =
-    /(?<![a-z])(?:has|have|had)(?![a-z])[^?]*(?<![a-z])(?:re)?paid(?![a-z])/.test(
-      page.flat.slice(question.unit.start, question.unit.end),
-    ) &&
-    byThen.test(page.flat.slice(leadOf(page, question).start, question.unit.end)) &&
-    !/(?:in|with|of) the payment/.test(page.flat.slice(question.unit.start, question.unit.end));
-  return isMoment ? untilThen(page, question) : undefined;
-}
-
-const byThen =
-  /(?<![a-z])(?:after|once|when|at|on|upon)(?: (?!in |during |over |within )[a-z]+){0,7} ⟨[on]\d+⟩|with ⟨[nt]\d+⟩(?: of (?:the|her|his|their|its) ⟨[nt]\d+⟩)?(?: (?:⟨e\d+⟩ )?payments)? (?:still )?(?:left|remaining|to )/;
-
-/** "It is paid off after five years. What has been paid in interest up to then?" */
-function untilTold(page: Page, { start, unit }: PlacedQuestion | Question): AskedPlace | undefined {
-  const isFirst = page.questions.every((each) => each.unit.start >= unit.start);
-  const told = isFirst ? momentBefore(page, start) : undefined;
-  if (told?.afterYears !== undefined) return { fromYear: 1, toYear: told.afterYears, taken: told.taken };
-  return told?.after === undefined ? undefined : { from: 1, to: told.after, taken: told.taken };
-}
-
-/** "How much of the loan has been paid off after ten years?" looks at all that is before. */
-function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefined {
-  // "What have they paid in interest after five years?"
-  const isPaid =
-    asked === 'interest' &&
-    /(?<![a-z])(?:has|have|had|having)(?![a-z])[^?]*(?<![a-z])paid(?![a-z])/.test(
-      page.flat.slice(unit.start, unit.end),
-    );
-  if (asked !== 'principal' && !isPaid) return undefined;
-  const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
-  if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
-  if (moment?.part === 1 / 2) return { half: 'first', taken: moment.taken };
-  if (moment && (moment.leftYears ?? moment.leftPayments ?? moment.lastInYear ?? moment.part) !== undefined)
-    return { ...moment, isUntil: true };
-  return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };
-}
-
 /** "After paying 40 of 84 payments she wants to know …, … and …": what opens a sentence holds for all it asks. */
 function openingOf({ flat, questions, sentences }: Page, { unit }: Question): Span {
   const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
@@ -333,16 +294,4 @@ function openingOf({ flat, questions, sentences }: Page, { unit }: Question): Sp
   const first = questions.find((each) => each.unit.start >= start)?.unit.start ?? start;
   const isMoment = /^\W*(?:after|once|when|following)(?![a-z])/.test(flat.slice(start, first));
   return { start, end: isMoment ? first : start };
-}
-
-/** "After payment 48, the sum of …": what stands before a question in its own sentence, if it tells when. */
-function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, 'unit'>): Span {
-  const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
-  const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
-  const start = Math.max(sentence?.start ?? unit.start, ...before);
-  const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their |its )?⟨[nt]\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|by(?= (?:then|that))|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out|break|split|take|consider|look at)(?![a-z])[^?]*$/.exec(
-      flat.slice(start, unit.start),
-    );
-  return { start: lead ? start + lead.index : unit.start, end: unit.start };
 }

@@ -1,6 +1,7 @@
 /** Interest and principal, and the payments they are asked of. */
 
 import type { Asking, Found } from './asking.ts';
+import { yetToPay } from './lexicon/yetToPay.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { momentOf, rangeOf, type Last } from './placesInPlan.ts';
 import type { ReadPlan } from './reading.ts';
@@ -41,7 +42,7 @@ export function rangeAsk({ page, question: { asked, place, start, unit }, of, la
     k !== undefined &&
     plan.payments !== null &&
     plan.changes.length === 0 &&
-    /avoid|escape|spare|save|(?:still|yet) (?:to|due|pay)/.test(said)
+    (/avoid|escape|spare|save/.test(said) || yetToPay.test(said))
   )
     return is('interestIn', { from: k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);

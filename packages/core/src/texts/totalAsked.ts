@@ -7,6 +7,10 @@ import { momentOf } from './placesInPlan.ts';
 const paidInAtFirst =
   /(?:invest|deposit|put|pay|open|start|beg[iu]n)[a-z]*(?: [a-z]+){0,4} ⟨m\d+⟩[^.?!⟨]{0,24} (?:now|today|at once|at the (?:start|outset)|first|straight away|immediately)(?![a-z])|(?:initial|opening|first) (?:deposit|investment|payment) of ⟨m/;
 
+/** "… counting the first sum", "(the initial one included)". */
+const countsStart =
+  /(?:counting|including|with|plus|inclusive of) (?:the |her |his |their )?(?:first|initial|opening|starting|original|existing) (?:sum|deposit|balance|amount|money|investment|savings)|own (?:money|savings|cash)|(?:came|comes) from |(?:first|initial|opening|original) (?:one|sum|deposit|balance|amount)(?: being)? (?:included|counted)/;
+
 /** "How much has she paid by then?": all until what was looked at before. */
 const byThen = /(?<![a-z])(?:(?:by|until|up to) (?:then|that (?:time|date|moment|point|day))|so far|to date)(?![a-z])/;
 
@@ -41,9 +45,9 @@ export function totalAsk(asking: Asking): Found {
   const ofAllRents =
     plan.kind === 'leasing' && /(?<![a-z])all (?:the )?payments (?:together|added)(?![a-z])/.test(unit);
   // "How much of that did she pay in herself?": with what was there first.
+  const hasStart = plan.kind === 'saving' && (plan.amount ?? 0) > 0;
   const withStart =
-    plan.kind === 'saving' &&
-    (plan.amount ?? 0) > 0 &&
+    hasStart &&
     /of (?:that|this|it)(?![a-z])|(?:her|him|my|them)sel(?:f|ves)|in all|altogether|in total|own (?:money|savings)|includ|counting/.test(
       unit,
     ) &&
@@ -51,7 +55,7 @@ export function totalAsk(asking: Asking): Found {
     !/(?<!initial )deposits|payments|contributions|instal|not counted|without/.test(unit);
   return is('totalPaid', {
     ...untilMoment(asking),
-    ...(withStart ? { include: ['amount'] } : {}),
+    ...(withStart || (hasStart && countsStart.test(unit)) ? { include: ['amount'] } : {}),
     ...((plan.downPayment ?? 0) > 0 && (withDeposit || isAdded) ? { include: ['downPayment'] } : {}),
     ...((plan.finalAmount ?? 0) > 0 && (ofRents || ofAllRents) ? { only: 'payments' } : {}),
   });

@@ -27,6 +27,13 @@ export function asMoney(each: Token, lower: string): Token {
   if (isMore || isPutIn(each, lower)) return { ...each, form: 'money' };
   // "pays 360 down", "payments of 112.50"
   const isDown = each.form === 'count' && each.value >= 10 && /^ down(?![a-z])/.test(lower.slice(each.end));
+  // "cash price 5 990; deposit 590; 24 payments of 252.50"
+  const isListed =
+    each.form === 'count' &&
+    each.value >= 10 &&
+    /[;,\n] ?(?:deposit|down payment|trade-in|fee|balloon|residual):? $/.test(lower.slice(0, each.start)) &&
+    /^ ?[;,\n]/.test(lower.slice(each.end));
+  if (isListed) return { ...each, form: 'money' };
   const isEach =
     isLarge && /(?:payments|instal?ments|rentals|deposits|withdrawals) of $/.test(lower.slice(0, each.start));
   if (isDown || isEach) return { ...each, form: 'money' };

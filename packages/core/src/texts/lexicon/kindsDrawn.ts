@@ -7,6 +7,14 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    9,
+    '<m> (?:is|are|was|were) (?:needed|set aside|put aside|kept|available|there) (?:for|to pay|to cover) [a-z ]{0,24}(?:fees|rents?|wages|scholarships?|pensions?)',
+    '(?:has|have|had) <m> for (?:[a-z]+ )?(?:fees|rents?|wages) of <m>',
+    '(?:covers?|pays?|paid) (?:for )?(?:[a-z]+ )?(?:fees|rents?|wages) of <m>[^?]*how (?:many|long)',
+    "how many (?:months|quarters|terms|years|weeks)'? (?:fees|rents?|wages)[^?]* (?:cover|pay for)(?![a-z])",
+  ),
+  cue(
+    'drawing-down',
     8,
     '(?:what|which|how large an?|how big an?) (?:single )?(?:sum|amount|lump sum|deposit|capital)[^.?!⟨]{0,30} (?:invested|deposited|put in|paid in) (?:today|now|at once|at <p>)[^?!]{0,60} (?:supports?|sustains?|provides?|funds?|finances|permits|allows|yields|pays)(?: for| out)? (?:[^.?!⟨]{0,24}(?:payments|withdrawals)|<m>)',
   ),

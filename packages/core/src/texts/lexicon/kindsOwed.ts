@@ -207,7 +207,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'flat',
     9,
     '{p} (?:<a> )?(?:is |are )?added (?:for|on) the whole',
-    '(?<!(?:compounded|convertible|rests|effective)[^.;?!]{0,30})for the whole (?:time|term)',
+    '(?<=(?:simple|interest|charged?|added|⟨p\\d+⟩)[^.;?!]{0,40})(?<!(?:compounded|convertible|rests|effective)[^.;?!]{0,30})for the whole (?:time|term)',
     '<p> <a> flat',
     '<p> <a> (?:is charged )?on the (?:whole|full|entire|original) (?:sum|amount|loan)',
     '<p> <a> on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',

@@ -28,6 +28,12 @@ const asides: readonly Cue<WordRole>[] = [
     '<m> <t> ago,? (?:and|but)(?: it)? (?:is|are|stands? at|has grown to)(?: now| today)?(?: worth)? {m}',
   ),
   cue('amount', 13, '{m} is needed for <t>(?=[;,.])'),
+  cue('amount', 10, '(?:borrower|debtor|mortgagor) (?:of|owing|who owes) {m}'),
+  cue(
+    'fee',
+    12,
+    '(?:plus|and) {m} (?:[a-z]+ ){0,3}(?:added to|on top of|put on|that (?:is|are) added to) the (?:loan|debt|credit|amount|sum)',
+  ),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',

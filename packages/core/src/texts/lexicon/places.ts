@@ -35,6 +35,16 @@ export const ranges: readonly PlaceRecord[] = [
       toEnd: true,
     }),
   ),
+  place(
+    '(?:(?:how much|what part|which part) of|(?:interest|principal)(?: is)? in|(?:interest|principal) (?:does|will|did)) the first(?: one)?(?= ?[?.,;]| (?:is|was|goes|reduces|repays|pays|contains?|consists)(?![a-z]))',
+    [],
+    () => ({ from: 1, to: 1 }),
+  ),
+  place(
+    '(?:how much|what part|which part) of the {o}(?: one)?(?= (?:is|was|goes|reduces|repays|pays|consists)(?![a-z]))',
+    ['from'],
+    ([k]) => ({ from: k!, to: k! }),
+  ),
   place('is interest in the first(?= ?[?.,])', [], () => ({ from: 1, to: 1 })),
   place('{o} of (?:the |its |her |his |their )?<n> (?:<e> )?(?:@payment|@deposit)', ['from'], ([k]) => ({
     from: k!,

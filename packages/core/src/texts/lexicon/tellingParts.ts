@@ -50,8 +50,8 @@ export const tellingParts: readonly TellingWords[] = [
     () => false,
   ),
   telling(
-    'a share of the price',
-    'the other half|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the(?! (?:payments|instal|term|time|deposits|years))|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! of (?:the|its|her|his|their) (?:payments|instal|term|time|deposits|years))(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
+    'a share of a sum',
+    'the other half|(?<!<e> )an? <o> of (?:it|that|this|the (?:money|sum|legacy|prize))|<n> quarters of (?:it|that|this|the (?:money|sum|legacy|prize|price))|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the(?! (?:payments|instal|term|time|deposits|years))|its|this|that|it|a|an)|(?:one|a|two|<n>) (?:thirds?|fifths?|tenths?)(?! of (?:the|its|her|his|their) (?:payments|instal|term|time|deposits|years))(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
     (heard) =>
       has('downPayment')(heard) ||
       has('rebate')(heard) ||
@@ -62,6 +62,11 @@ export const tellingParts: readonly TellingWords[] = [
     'a sum for each of several',
     '<m> (?:per|for each|a) (?:member|person|head|child|student|partner|household|family|couple)',
     () => false,
+  ),
+  telling(
+    'payments in each term of a year',
+    '(?:each|every|per) term(?= ?[(,;.?]|,? (?:<n>|the|for|at|and)(?![a-z]))|<n> terms (?:<a>|a year|per year)',
+    ({ plans }) => plans.length > 1,
   ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(

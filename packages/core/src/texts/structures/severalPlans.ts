@@ -250,9 +250,10 @@ function measureOf(asked: string, plans: readonly ReadPlan[]): { by: ReadQuantit
         };
       const isPayment =
         /payment|instal|each month|monthly|⟨[ea]\d+⟩/.test(words) && !/in all|total|cost|altogether/.test(words);
+      const isByTheMonth = isPayment && /cheap|dear|costs/.test(words) && /⟨[ea]\d+⟩/.test(words);
       const by = /(?<!rate of )interest(?! rate)/.test(words)
         ? 'totalInterest'
-        : plan?.unknown === 'payment' && isPayment
+        : isByTheMonth || (plan?.unknown === 'payment' && isPayment)
           ? 'payment'
           : plan?.unknown === 'rate' || /rate/.test(words)
             ? 'effectiveRate'

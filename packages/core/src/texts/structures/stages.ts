@@ -21,6 +21,9 @@ const leavesIt =
 /** Where deposits were made before, they end. */
 const leftAlone =
   /untouched|without|nothing|leav(?:es?|ing)|(?<![a-z])lets?(?![a-z])|(?<![a-z])left(?![a-z])|stays?|remains?(?![a-z])|(?<![a-z])lies(?![a-z])|kept|keeps?|makes? no|no (?:more|further|new|deposits|payments|contributions)|stop(?:s|ped)?|(?:moves?|transfers?) (?:it|the|everything)(?![a-z])/;
+/** "… and the deposits are kept up", "she keeps on saving". */
+const depositsGoOn =
+  /(?:deposits|payments|contributions|savings?) (?:(?:are|is|being|were|still|also|then|to be) )*(?:kept up|going on|goes? on|continu|made (?:as|throughout)|the same)|(?:keeps?|kept|continues?|continued|continuing|goes on|went on|carries on)(?: on)?(?: to)? (?:deposit|sav|pay(?!s? (?:out|interest))|contribut|add|put)/;
 const pays = /⟨m\d+⟩|⟨e\d+⟩ (?:payments?|withdrawals?|deposits?)|withdraw|draws?(?![a-z])/;
 const owes =
   /loan|mortgage|borrow|debt|lend|repa(?:y|id)|instal|withdraw|retire|pension(?! (?:account|fund|plan|pot|scheme|savings))|annuity/;
@@ -52,11 +55,8 @@ export function readStages(page: Page): DraftReading | undefined {
   const isPutIn = told.plan.kind === 'borrowing' && (told.plan.payment ?? 0) > 0;
   const first = isPutIn ? readPlan(page, { scope, as: 'saving', questions: [] }) : told;
   const { kind, payments, payment, amount } = first.plan;
-  if (
-    kind === 'saving' &&
-    !leftAlone.test(page.flat.slice(sentenceAt(page, region)?.start ?? region.start, region.end))
-  )
-    return undefined;
+  const saidThere = page.flat.slice(sentenceAt(page, region)?.start ?? region.start, region.end);
+  if (kind === 'saving' && (!leftAlone.test(saidThere) || depositsGoOn.test(page.flat))) return undefined;
   const isKnown = kind === 'saving' ? payment !== null && payment > 0 : kind === 'lump-sum' && amount !== null;
   if (!isKnown || !first.plan.rate || payments === null || first.read.unfit !== undefined) return undefined;
   const grown = secondPlan(page, region, { years: yearsOf(page, token), tokens: [token] }, first);

@@ -29,10 +29,12 @@ function afterChange(
     plan.kind === 'saving'
       ? (plan.finalAmount ?? 0) > 0
       : (plan.kind === 'borrowing' || plan.kind === 'drawing-down') && plan.finalAmount === 0;
-  if (!isKept || change.kind === 'skip' || !ends) return undefined;
+  if (!isKept || !ends) return undefined;
   switch (change.kind) {
     case 'extra':
       return { then: {}, plus: plan.kind === 'saving' ? change.value : -change.value };
+    case 'skip':
+      return { then: {}, plus: 0 };
     case 'rate':
       return { then: { rate: change.rate }, plus: 0 };
     case 'payment':
@@ -67,10 +69,17 @@ function afterwards(
   };
 }
 
+/** How many payments are over when what a change leaves begins: those that are left out are over, too. */
+const overAt = (change: ReadChange): number => change.after + (change.kind === 'skip' ? change.payments : 0);
+
+/** "How many more payments does the pause cost?": no payments behind it. */
+const ofItsCost =
+  /because|owing to|due to|(?<![a-z])(?:does|do|will|would) the (?!(?:borrower|owner|debtor|family|couple)(?![a-z]))|(?<![a-z])costs?(?![a-z])/;
+
 /** The payments behind a change that leaves the payment as it is; nothing where it does not. */
 export function paymentsAfterChange(plan: ReadPlan, change: ReadChange): ReadPlan | undefined {
   const found = afterChange(plan, change);
-  return found && afterwards(plan, { ...found, k: change.after }, false);
+  return found && afterwards(plan, { ...found, k: overAt(change) }, false);
 }
 
 /** "After 24 payments she raises the payment to 500", of a payment that the text does not state. */
@@ -139,10 +148,12 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const [change, second] = plan.changes;
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
   if (!isKnown || second) return undefined;
+  if (change?.kind === 'skip' && (!isYet || placed.some((each) => isLeft(each) && ofItsCost.test(wordsOf(page, each)))))
+    return undefined;
   const other = otherFrom(page, plan);
   const moment = change || !isYet ? undefined : momentAsked(own, placed, plan);
   const found = other ?? (change ? afterChange(plan, change) : { then: {}, plus: 0 });
-  const k = other?.k ?? change?.after ?? moment;
+  const k = other?.k ?? (change && overAt(change)) ?? moment;
   if (!found || k === undefined) return undefined;
   const raised = 'more' in found ? found.more : undefined;
   if (raised !== undefined && !isYet) return undefined;

@@ -156,7 +156,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     '(?:how much|what) (?:has|have) (?:each|both)(?: of them)?(?= ?[?,.;]| then| in the end| at the end)',
     'what (?:amount|sum) (?:does|will|do|would) <m> (?:become|grow|come|amount)',
     '(?:what|how much) (?:will|does|would|do) (?:he|she|they|it|the [a-z]+) (?:then )?(?:hold|have in (?:it|the|his|her|their)[a-z ]{0,20})(?= (?:in|after|at|by|when)|[?,])',
-    'how much must (?:then )?be there(?= ?\\?| (?:in|at|by|after|when))',
+    'how much must (?:then )?be there(?= ?\\?| (?:in|at|by|on|after|when))',
     'how much must (?:he|she|they|one) have(?= (?:at|by|on|when|then)(?![a-z]))',
     '(?:what|which) (?:amount|sum) (?:will|does|do|would) (?:you|he|she|they|[a-z]+) (?:then )?(?:have|get|own)(?![a-z])(?! to)',
     'what is the value (?:at|in|with) (?:each|both|either)',

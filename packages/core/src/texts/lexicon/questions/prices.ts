@@ -21,6 +21,11 @@ export const pricesAsked: readonly Cue<Asked>[] = [
     13,
     'what (?:is|will be) needed (?:when|at|by the time|before|as soon as) (?:she|he|they|the|her|his|their)',
   ),
+  cue(
+    'amount',
+    14,
+    '(?:how much|what(?: sum)?|which sum) [a-z ]{0,30}(?:part with|give up|hand out)(?: today| now| at once)? (?:if|in (?:return|exchange)|for|against)(?= [^?]{0,40}⟨m\\d+⟩ (?:at|on|by|per|each|every|⟨[ea]))',
+  ),
   cue('amount', 13, 'how much had (?:he|she|they|the [a-z]+) (?:originally |first |once )?owed(?= ?[?,])'),
   cue('amount', 13, '(?:what|how much) (?:is|was|has been|had been) (?:advanced|lent out)(?= ?[?,])'),
   cue(

@@ -28,6 +28,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:how much|what) (?:has|have|had) (?:been|he|she|they|it|the [a-z]+) (?:re)?paid (?:back )?to (?:the|her|his|their) (?:bank|lender|dealer|seller|shop|credit union|society) (?:after|by|until|so far)(?! the end)',
   ),
+  cue(
+    'totalPaid',
+    14,
+    'how much of (?:her|his|their|its|your|my) own (?:money|savings|cash)',
+    'how much of (?:it|this|that|the (?:final |closing )?(?:balance|total|fund|sum|amount)) (?:came|comes|was|is|had come) from (?:her|him|them|you|me)(?:self|selves)?',
+  ),
   cue('totalPaid', 14, '^(?:and )?everything together(?= ?[?.])'),
   cue('totalPaid', 14, 'how much does (?:he|she|they|[a-z]+) pay for (?:it|the [a-z]+) (?:altogether|in all|in total)'),
   cue(
@@ -173,7 +179,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     12,
-    'what (?:do|will|would) they (?:all |both )?(?:add up|come|amount) to',
+    'what (?:do|will|would) they (?:all |both )?(?:add up|come|amount) to(?![^?]*(?:saved|invested|deposited|interest|same rate))',
     '(?:how much|what) are (?:all )?(?:the|her|his|their|these) (?:<n> )?(?:<e> )?@payment (?:all )?(?:together|in all|in total|altogether)',
   ),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
