@@ -164,8 +164,9 @@ const isQuantity = (asked: Question['asked']): asked is ReadQuantity & Question[
 const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Found>>> = {
   // "What can it cost, with 3,500 paid down?": what is borrowed, and what is paid down.
   amount: ({ of: { plan }, is, unit }) => {
+    const [asked = unit] = unit.split(/,? (?:if|when|supposing|with(?= ⟨m)) /);
     const isOfPrice =
-      seeksPrice(plan) && !/(?<![a-z])(?:borrow|lend|lent|loan|financ|mortgage|debt|credit|principal)/.test(unit);
+      seeksPrice(plan) && !/(?<![a-z])(?:borrow|lend|lent|loan|financ|mortgage|debt|credit|principal)/.test(asked);
     return is(isOfPrice ? 'price' : 'amount');
   },
   // "Then she uses the money as a down payment. How large is it?"

@@ -36,7 +36,7 @@ export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, ro
     // "400 for six years, then 250 for four years"
     const isThen =
       first?.kind === 'new payment' &&
-      /(?:then|after that|afterwards|thereafter)[^.?!⟨]{0,40} ⟨m\d+⟩[^.?!]{0,50} for $/.test(before) &&
+      /(?:then|after that|afterwards|thereafter|followed by)[^.?!⟨]{0,40} ⟨m\d+⟩[^.?!]{0,50} for $/.test(before) &&
       tellsTwo;
     // "… is moved to an account at 4.8 %, where it stays for five years"
     const isThere =

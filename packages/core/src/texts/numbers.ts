@@ -283,7 +283,7 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
     return undefined;
   // "the second lender" is none, either.
   const counted =
-    /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|half-year|week|interest period|period|of\b|one\b|anniversary|annual|weekly|fortnight|contribution|scholarship|grant|prize|draw|pension|bursar|drawing|fee\b)/;
+    /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|half-year|week|interest period|period|of\b|one\b|anniversary|annual|weekly|fortnight|contribution|scholarship|grant|prize|draw|pension|bursar|drawing|fee\b|(?:line|row)s?\b)/;
   // "In the second?" asks the same of it.
   if (
     /^\s*\?/.test(lower.slice(at + read.length)) &&

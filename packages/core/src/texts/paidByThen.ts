@@ -61,7 +61,7 @@ export function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Ques
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their |its )?⟨[nt]\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|by(?= (?:then|that))|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out|break|split|take|consider|look at)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their |its )?⟨[nt]\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|by(?= (?:then|that))|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|construct|complete|fill in|set out|write out|break|split|take|consider|look at)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

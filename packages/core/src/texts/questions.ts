@@ -189,6 +189,11 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
             /(?:deposit|payment)$/.test(flat.slice(from + start, from + end)) &&
             / included/.test(flat.slice(from + end, from + end + 14))
           ) &&
+          // "find n: pv 8,900; pmt 265 monthly"
+          !(
+            /^(?:pmt|pv|fv)$/.test(flat.slice(from + start, from + end).trim()) &&
+            /^ ?[=:]? ?⟨[nm]/.test(flat.slice(from + end, from + end + 8))
+          ) &&
           // "12,800 owed; … payment?"
           !(
             /^owed|^owing/.test(flat.slice(from + start, from + end)) &&

@@ -16,6 +16,21 @@ function namesOtherTime(page: Page, said: string, { payments, paymentsPerYear }:
   return payments === null || Math.abs(count - payments) > 1e-6;
 }
 
+/** "Right after the 20th payment the loan is settled. How much interest was paid in all?": none is paid afterwards. */
+function isSettledThere(page: Page, said: string): boolean {
+  const told =
+    /(?:after|with|following|at) the ⟨o\d+⟩ payment[^.?!]*(?<![a-z])(?:settle[sd]?|pa(?:id|ys) off|clear(?:s|ed)|redeem(?:s|ed)|repa(?:id|ys))(?![a-z])/.exec(
+      page.flat,
+    );
+  return (
+    told !== null &&
+    sentenceAt(page, { start: told.index, end: told.index })?.asks !== true &&
+    /(?<![a-z])(?:did|was|has|had|were|have)(?![a-z])/.test(said) &&
+    /in all|altogether|in total|total/.test(said) &&
+    !/(?:would|originally|as agreed|if |saved?|avoid)/.test(said)
+  );
+}
+
 /** The payments up to the balance that was asked last, or those of the interest that was. */
 function lookedAt({ k, from, to }: Last): { from: number; to: number } | undefined {
   if (k !== undefined) return { from: 1, to: k };
@@ -34,7 +49,8 @@ export function rangeAsk({ page, question: { asked, place, start, unit }, of, la
       // "If she then pays off the rest, what has the loan cost her in interest?"
       /^\W*(?:⟨l\d+⟩\W*|\([a-h]\) )?if (?:he|she|they|it|the [a-z]+) (?:then )?(?:pays? off|settles?|clears?|repays?)(?![a-z])/.test(
         sentenceAt(page, unit)?.text ?? '',
-      ));
+      ) ||
+      (asked === 'interest' && of.plan.changes.length === 0 && isSettledThere(page, said)));
   // "What would clear it after the 6th, and how much interest does she thereby avoid?"
   const k = momentOf(place, of, last) ?? last.k;
   if (

@@ -34,6 +34,17 @@ const asides: readonly Cue<WordRole>[] = [
     12,
     '(?:plus|and) {m} (?:[a-z]+ ){0,3}(?:added to|on top of|put on|that (?:is|are) added to) the (?:loan|debt|credit|amount|sum)',
   ),
+  cue(
+    'payment',
+    13,
+    '(?:increas|rais|lower|reduc|chang|cut)[a-z]* (?:my|your|our|her|his|their|the|its) (?:<e>(?:-end)? )?(?:deposit|payment|contribution|instal[a-z]+|saving)s? from {m} to <m>',
+  ),
+  cue(
+    'newPayment',
+    13,
+    '(?:increas|rais|lower|reduc|chang|cut)[a-z]* (?:my|your|our|her|his|their|the|its) (?:<e>(?:-end)? )?(?:deposit|payment|contribution|instal[a-z]+|saving)s? from <m> to {m}',
+    'for <t>,? (?:are|is|were) followed by (?:<e> )?(?:ones|deposits|payments|contributions|instal[a-z]+) of {m}',
+  ),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',

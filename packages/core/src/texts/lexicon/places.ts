@@ -41,6 +41,11 @@ export const ranges: readonly PlaceRecord[] = [
     () => ({ from: 1, to: 1 }),
   ),
   place(
+    '(?:how much|what part|which part) of the last(?: one)?(?= (?:is|was|goes|reduces|repays|pays|consists)(?![a-z]))',
+    [],
+    () => ({ isLast: true }),
+  ),
+  place(
     '(?:how much|what part|which part) of the {o}(?: one)?(?= (?:is|was|goes|reduces|repays|pays|consists)(?![a-z]))',
     ['from'],
     ([k]) => ({ from: k!, to: k! }),

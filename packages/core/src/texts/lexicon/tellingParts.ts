@@ -68,6 +68,11 @@ export const tellingParts: readonly TellingWords[] = [
     '(?:each|every|per) term(?= ?[(,;.?]|,? (?:<n>|the|for|at|and)(?![a-z]))|<n> terms (?:<a>|a year|per year)',
     ({ plans }) => plans.length > 1,
   ),
+  telling(
+    'two debts that are paid off together',
+    '<n> (?:debts|loans|claims|notes)(?: [^?]*)? (?:pays? off|settles?|clears?|buys? out|replaces?|discharges?) (?:both|them both|the two|all of them)',
+    ({ plans }) => plans.length > 1,
+  ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(
     'a yearly sum that is paid in parts',

@@ -123,7 +123,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     14,
     'how (?:expensive|dear) an?',
     'how much (?:car|house|home|flat|boat|van)(?= (?:can|could|may|is|does))',
-    '(?:what|which|find|calculate|determine|compute) (?:is )?(?:the |a )?(?:highest|maximum|largest|greatest|top|full|purchase|cash|selling|asking)? ?(?:cash |purchase |selling )?price (?:of|for|that|he|she|they|you|can|could|may|should|does|did|was|is|range)',
+    '(?:what|which|find|calculate|determine|compute) (?:is )?(?:the |a )?(?:highest|maximum|largest|greatest|top|full|purchase|cash|selling|asking)? ?(?:cash |purchase |selling )?price (?:of|for|that|he|she|they|you|(?:a|an|the) [a-z]+ (?:can|could|may)|can|could|may|should|does|did|was|is|range)',
     '(?:what|how much) (?:can|could|may|does|did|would|will) (?:the|a|her|his|their|it) ?(?:[a-z]+ )?cost (?:at most|at the most)',
     '(?:what|how much) (?:can|could|may) (?:the|an?|her|his|their) [a-z]+ cost(?= ?[?,])',
   ),

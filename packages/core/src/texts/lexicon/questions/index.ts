@@ -8,6 +8,7 @@ import { depositsAsked } from './deposits.ts';
 import { endsAsked } from './ends.ts';
 import { interestAsked } from './interest.ts';
 import { laterPaymentsAsked } from './laterPayments.ts';
+import { listedAsked } from './listed.ts';
 import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
 import { pricesAsked } from './prices.ts';
@@ -20,6 +21,7 @@ import { whatIsThereAsked } from './whatIsThere.ts';
 export type { Asked };
 
 export const questionCues: readonly Cue<Asked>[] = [
+  ...listedAsked,
   ...ratesAsked,
   ...comparedAsked,
   ...interestAsked,
