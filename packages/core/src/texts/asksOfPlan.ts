@@ -1,6 +1,7 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
 import { toldInFront, type Asking, type Found, type Is } from './asking.ts';
+import { countsFull, leavesOutLast } from './countsFull.ts';
 import { differenceAsk } from './differenceAsked.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
@@ -192,7 +193,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
       'payments',
       plan.kind === 'saving' && /reach|at least|need/.test(unit)
         ? {}
-        : comesBehind(page, question)
+        : leavesOutLast(page, question, unit)
           ? { count: 'full' }
           : countsFull(page, unit),
     ),
@@ -238,25 +239,6 @@ function nominalAsk({ page, question, of, is, unit }: Asking): Found {
     return /effective/.test(unit) ? is('effectiveRate') : undefined;
   return is('nominalRate', { compoundingsPerYear: compoundedIn(page, question.unit, of.plan) ?? wantedOf(of) });
 }
-
-/** "How many payments of 325 are there, and what is paid a month after them?" */
-const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
-  /^[^.?]{0,60} after (?:them|these|those)(?![a-z])/.test(flat.slice(unit.end));
-
-/** Only the full payments are asked for. */
-const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  // "How many full quarters are that at least?" counts the last, too.
-  !/at least|or more|(?<![a-z])first (?:pass|exceed|reach|top|more|over|above|be |is |ha[sv])|more than/.test(unit) &&
-  (/(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life|number))/.test(
-    unit,
-  ) ||
-    /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||
-    /(?:come|are|go|are made|are paid) before (?:it|the last|that)|precede/.test(unit) ||
-    /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
-      flat,
-    ))
-    ? { count: 'full' }
-    : {};
 
 /** What an effective rate is to be compounded; beside any other, the compounding is its own. */
 function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: ReadPlan): number | undefined {

@@ -4,7 +4,17 @@ import { placeAsked } from './askArgs.ts';
 import type { Asking, Found } from './asking.ts';
 import { comparedOf } from './comparedOf.ts';
 import { momentOf, type AskedPlan } from './placesInPlan.ts';
+import type { Page } from './page.ts';
 import type { Compared } from './reading.ts';
+
+const isBare =
+  /^\W*(?:and |then |also )*(?:what is |find |give |state )?(?:the |their )?difference(?: between (?:them|the two|both|these|the payments)| of the (?:two|⟨n\d+⟩))?\W*$|^\W*(?:and )?(?:by )?how much do (?:they|these|the (?:two|⟨n\d+⟩)|both) differ\W*$/;
+
+/** "Find both payments and the difference between them." */
+function isOfBoth(page: Page, { start }: Asking['question'], unit: string): boolean {
+  const before = page.questions.filter((each) => each.start < start).at(-1);
+  return isBare.test(unit) && (before?.asked === 'newPayment' || before?.asked === 'payment');
+}
 
 /** By how much the payment changes; or what the changes save. */
 export function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
@@ -21,7 +31,7 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
     /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(
       unit,
     ) && plan.changes.every((each) => !('keep' in each) || each.keep === 'payments');
-  if (changesAfter !== undefined && (isRise || isLowered)) {
+  if (changesAfter !== undefined && (isRise || isLowered || isOfBoth(page, question, unit))) {
     const before: Compared = { plan: index, quantity: 'payment' };
     return {
       quantity: 'difference',

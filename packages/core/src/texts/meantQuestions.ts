@@ -70,6 +70,14 @@ const isOfInterest = (page: Page, each: Question, words: string): boolean =>
   ((each.asked === 'totalPaid' && /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)) ||
     ((each.asked === 'amount' || each.asked === 'finalAmount') && /^\W*how much is it\W*$/.test(words)));
 
+/** "How much interest is paid in all, and how much of it in the first five years?" */
+const isPartOfInterest = ({ questions }: Page, each: Question, words: string): boolean =>
+  each.asked === 'totalPaid' &&
+  /^\W*(?:and )?how much of (?:it|that|this) (?:is|falls|runs|comes)[^?]* (?:in|during|over|within) (?:the (?:first|last|final|⟨o)|year)/.test(
+    words,
+  ) &&
+  questions.filter(({ start }) => start < each.start).at(-1)?.asked === 'interest';
+
 /** "What did he pay at first, and what does he pay now?", of a rate that has changed. */
 const isPaidNow = (page: Page, each: Question, words: string): boolean =>
   (each.asked === 'amount' || each.asked === 'payment') &&
@@ -154,7 +162,7 @@ function heardByTold(page: Page, each: Question, words: string, isOften: boolean
     ) &&
     /(?<![a-z])an? (?:level|equal|fixed|regular|constant) (?:sum|amount)(?![a-z])/.test(page.flat.slice(0, each.start));
   if (isLevelSum) return 'payment';
-  return isOfInterest(page, each, words) ? 'interest' : undefined;
+  return isOfInterest(page, each, words) || isPartOfInterest(page, each, words) ? 'interest' : undefined;
 }
 
 const isBefore = (page: Page, token: number, { start }: Question): boolean => page.places[token]!.start < start;

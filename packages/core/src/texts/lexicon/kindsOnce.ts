@@ -4,6 +4,13 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const onceKinds: readonly Cue<ReadKind>[] = [
+  // Payments gathered in one at their end are worth then what they would have grown to.
+  cue(
+    'saving',
+    13,
+    '(?:replaced|paid|settled|made|given) (?:by|with|in|as) (?:a single|one) (?:payment|sum|amount) (?:made |due |paid )?(?:at the end of (?:the|those|these|<t>|all)|when (?:the|those|these|all) [^.?⟨]{0,12}(?:<t> )?(?:are|is|have) (?:over|up|passed)|(?:together )?with the last(?! of ⟨))',
+    '(?:make|makes|pay|pays|give|gives|paying|making) (?:it |them )?(?:all )?(?:in )?(?:one|a single) (?:payment|sum|amount) (?:at the end of (?:the|those|these) <t>|when (?:the|those|these) <t> (?:are|is|have) (?:over|up|passed))',
+  ),
   cue('lump-sum', 9, 'deposits,? <m> (?:today|now|at once) and <m> (?:in|after) <t>'),
   cue('lump-sum', 9, '(?:what|which) (?:single|one|lump) sum must (?:now )?(?:lie|be|stand|rest)'),
   cue(

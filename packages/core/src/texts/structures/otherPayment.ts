@@ -20,7 +20,7 @@ const paysOther = pattern(
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
 const paysInstead = pattern(
-  '(?:considers?|thinks? of|thinking of|wonders? about) paying {m}(?! (?:more|extra))|(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|rounds? (?:the|this|that|her|his|their) @payment (?:up |down |off )?to {m}|instead of (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
+  '(?:considers?|thinks? of|thinking of|wonders? about) paying {m}(?! (?:more|extra))|(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>(?:-end)?){0,3} (?:instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?|rather than (?:the|this|that) (?:required|calculated|computed|exact|agreed) (?:@payment|amount|<[ea]> @payment))|rounds? (?:the|this|that|her|his|their) @payment (?:up |down |off )?to {m}|(?:instead of|rather than) (?:(?:the|this|that|her|his|their) (?:computed |required |calculated |exact |agreed )?(?:<e> )?(?:@payment|amount)|that|this|it),? (?:the [a-z]+|he|she|they|[a-z]+) (?:pays?|repays?|decides? to pay|can pay) {m}',
 );
 
 const mayStand: ReadonlySet<string> = new Set(['payment', 'amount', 'payments', 'howLong', 'years']);
@@ -56,7 +56,9 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
     ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
   );
   // "Instead of the computed payment she pays 1,000": the payment is sought, asked for or not.
-  const isComputed = /instead of (?:the|her|his|their) (?:computed|required|calculated|exact) /.test(found[0]);
+  const isComputed = /(?:instead of|rather than) (?:the|her|his|their) (?:computed|required|calculated|exact) /.test(
+    found[0],
+  );
   // "If she could pay 230, how many payments fewer are there?" asks of both at once.
   const isOfBoth = first.length === 0 && second.every(({ asked: what }) => what === 'difference');
   if (!isTime || !(isComputed || isOfBoth || first.some(({ asked: what }) => mayStand.has(what))))

@@ -15,6 +15,9 @@ export const listedAsked: readonly Cue<Asked>[] = [
     '(?:amount|size) of each of (?:the )?<n> (?:<e>(?:-end)? |end-of-[a-z]+ |equal )*(?:@payment|sums|@deposit)(?= that | to (?:clear|repay|pay|discharge|reach))',
     '(?:what|which|how large a) sum,? (?:deposited|saved|paid in|set aside|put (?:by|aside|in|away)|invested|contributed) (?:at the (?:start|end|beginning|close) of )?<e>',
   ),
+  cue('difference', 12, '(?:by )?how much do (?:they|these|the (?:two|<n>)|both) differ'),
+  // Of the interest, where that is asked before.
+  cue('totalPaid', 12, 'how much of (?:it|that|this) (?:falls|is due|runs up) (?:in|during|over|within)'),
   cue('choice', 12, 'where (?:does|do|will|would) [^?]{0,40}(?:grow|earn|become|bring|yield|get) (?:more|most)'),
   cue('amount', 12, 'find the (?:original )?(?:debt|loan)(?= at <p>)'),
   cue(
