@@ -20,7 +20,7 @@ const timeAfter =
   /^[\s-]*(?:(?:working|full|whole|long|more|further|new|calendar|consecutive|successive|remaining|following|next|subsequent|additional|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits =
   /^(?:\d{1,2}(?:,\d{2})+,\d{3}(?!\d)|\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
-const scaleAfter = /^\s?(k|thousand|m|mn|mio\.?|million|lakhs?|lacs?|crores?)(?![a-z])/i;
+const scaleAfter = /^\s?(k|thousand|m|mn|mio\.?|million|lakhs?|lacs?|crores?)(?!\p{L})/iu;
 const scales: Readonly<Record<string, number>> = { k: 1e3, t: 1e3, m: 1e6, l: 1e5, c: 1e7 };
 
 const unitOf: Readonly<Record<string, readonly [number, string]>> = {

@@ -29,7 +29,7 @@ export const linesMissed = (page: Page): ReadDoubt[] =>
   });
 
 const askingWords =
-  /(?<![a-z])(?<!of )(?<!(?:clears?|repays?|pays?|pays? off|settles?|finances?|borrows?) )(?<!exceeds? )(?<!than )(?<! on )(?:of what (?:size|amount)|what(?! remains(?! for the)| it (?:was|is)[,?])|which(?= (?:of|loan|offer|has|rate)| is (?!(?:less|smaller|lower|larger|higher|greater|more|no) |being|now|(?:to be )?(?:re)?paid|amortized|charged|compounded))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
+  /(?<![a-z])(?<!of )(?<!(?:clears?|repays?|pays?|pays? off|settles?|finances?|borrows?) )(?<!exceeds? )(?<!than )(?<! on )(?:of what (?:size|amount)|what(?! remains(?! for the| (?:right |just |immediately )?after the last)| it (?:was|is)[,?])|which(?= (?:of|loan|offer|has|rate)| is (?!(?:less|smaller|lower|larger|higher|greater|more|no) |being|now|(?:to be )?(?:re)?paid|amortized|charged|compounded))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
 
 const isToFind =
   /^\W*(?:(?:please|now|then|hence|first) )*(?:find|give|state|calculate|compute|determine|work out|report|what (?:is|are) the)(?![a-z])/;

@@ -98,11 +98,27 @@ const simpleAsPaid = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =
   return isDueLater && isNow ? [doubt('amount', 'Is it the sum that is due, or what it is worth today?')] : [];
 };
 
+/** "What quarterly deposit provides 1,500 at the end of each month …?": what is told is no deposit. */
+const depositSought = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, place }) => {
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit;
+    const of = plans[plan ?? 0];
+    const isDeposit =
+      unit &&
+      /^\W*(?:what|how (?:large|big) an?|which) (?:(?:equal|level|regular|fixed) |⟨e\d+⟩ )*(?:deposit|contribution)(?![a-z])/.test(
+        page.flat.slice(unit.start, unit.end),
+      );
+    return isDeposit && quantity === 'finalAmount' && of?.kind === 'saving' && (of.payment ?? 0) > 0
+      ? [notUnderstood(page, unit)]
+      : [];
+  });
+
 /** What is paid once, what each time, and from when on something is counted. */
 export const sumsInDoubt = (page: Page, draft: DraftReading): ReadDoubt[] => [
   ...paidAsOften(page, draft),
   ...countedFromStart(page, draft),
   ...furtherFromStart(page, draft),
   ...oneForAll(page, draft),
+  ...depositSought(page, draft),
   ...simpleAsPaid(page, draft),
 ];

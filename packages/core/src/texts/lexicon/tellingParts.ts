@@ -56,7 +56,7 @@ export const tellingParts: readonly TellingWords[] = [
       has('downPayment')(heard) ||
       has('rebate')(heard) ||
       heard.plans.length > 1 ||
-      heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+      heard.plans.some(({ kind, finalAmount }) => kind !== 'saving' && (finalAmount ?? 0) > 0),
   ),
   telling(
     'a sum for each of several',

@@ -54,6 +54,15 @@ export function readOffers(page: Page): DraftReading | undefined {
   return found && named ? { ...found, plans: named } : found;
 }
 
+/** "Vendor 1: …. Vendor 2: …, first payment today": a timing that the second has in a sentence of its own is not the first one's. */
+const isTimedAlone = ({ flat, timings }: Page, [one, other]: Regions): boolean =>
+  timings.some(({ start }) => start >= other.start && start < other.end) &&
+  timings.every(({ start }) => start >= other.start && start < other.end) &&
+  /[.;:][\s(]*$/.test(flat.slice(one.start, other.start)) &&
+  !/(?<![a-z])(?:both|each|either|all|always|again|too|also)(?![a-z])/.test(flat.slice(other.start, other.end));
+
+const untimed = (like: SolePlan): SolePlan => ({ ...like, terms: { ...like.terms, timing: undefined } });
+
 /** A pause is told, and no choice asked: what is compared is the plan with it and without it. */
 export const isOfPause = (page: Page): boolean =>
   page.questions.every(({ asked }) => asked !== 'choice') && changesOfText(page).some(({ kind }) => kind === 'skip');
@@ -131,7 +140,7 @@ export function readTwo(
       (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
   const other = sought(withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]));
   const second = untilGone(page, first, other, regions[1]);
-  const completed = atThePrice(read(0, second), second);
+  const completed = atThePrice(read(0, isTimedAlone(page, regions) ? untimed(second) : second), second);
   const reading = readingOfPlans(page, [completed, second], questions, (question, plans) =>
     comparedBy(page, question, plans),
   );

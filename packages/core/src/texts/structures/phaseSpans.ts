@@ -10,7 +10,7 @@ export type Phase = 'saving' | 'drawing';
 export const saves =
   /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?(?:retirement |pension |life )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in|⟨m\d+⟩(?= (?:⟨[ea]\d+⟩|at the (?:end|beginning|start) of ⟨|in(?:to)? (?:an?|the|his|her|their) )))|(?<!last )deposit(?:s|ed|ing)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her|their|[a-z]+'s) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|(?:plan|fund|account|scheme) takes ⟨m\d+⟩|built up|(?:fund|account|plan) receives ⟨m\d+⟩|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|(?:starts?|opens?|begins?) an? (?:[a-z]+ )?(?:fund|account|plan)|working life|until (?:she|he|they) retires?|until (?:retirement|then)|until (?:she|he|they) (?:is|are|turns?) ⟨n\d+⟩|⟨[pe]\d+⟩ (?:before(?:hand)?|until then)(?=\W*$|[,.;]| and)|before (?:she|he|they) (?:retires?|stops?)|⟨t\d+⟩ (?:left )?(?:to work|of work|until retirement|before retirement)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 export const draws =
-  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|(?<!(?:plan|fund|account|scheme) )takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|take out(?= (?:the same|(?:an? )?(?:equal|level|fixed|regular|steady)|⟨m))|taken out|⟨m\d+⟩ (?:can|may|could|is to|are to|will) be (?:taken|drawn|had)|pay(?:s)? out|paid out|(?:is|are) to have ⟨m\d+⟩|to have ⟨m\d+⟩(?= ⟨[ae])|is to pay|to be able to pay ⟨m\d+⟩(?= (?:⟨[ae]|at the))|will pay (?:him|her|them)|(?:is|are) (?:then )?paid (?:an?|the same|an equal) (?:sum|amount|pension)|pay(?:s|ing)? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|buys? an annuity(?! for)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|(?<!(?:fund|account|plan) )receiv\w*|(?<!until )(?<!at )(?<!(?:for|until|before) (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|emptied|(?<!(?:add(?:s|ing)|in|deposit(?:s|ing)) )nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|⟨[pe]\d+⟩ after(?=[.;])|once retired|spends?|provide|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would (?:then )?like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|(?<!(?:plan|fund|account|scheme) )takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|take out(?= (?:the same|(?:an? )?(?:equal|level|fixed|regular|steady)|⟨m))|taken out|⟨m\d+⟩ (?:can|may|could|is to|are to|will) be (?:taken|drawn|had)|pay(?:s)? out|paid out|(?:is|are) to have ⟨m\d+⟩|to have ⟨m\d+⟩(?= ⟨[ae])|is to pay|to be able to pay ⟨m\d+⟩(?= (?:⟨[ae]|at the))|will pay (?:him|her|them)|(?:is|are) (?:then )?paid (?:an?|the same|an equal) (?:sum|amount|pension)|pay(?:s|ing)? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|buys? an annuity(?! for)|(?<!to (?:an?|the|her|his|their) )pension(?! (?:fund|pot|plan|scheme|account|saving))|income|(?<!(?:fund|account|plan) )receiv\w*|(?<!until )(?<!at )(?<!(?:for|until|before) (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|emptied|(?<!(?:add(?:s|ing)|in|deposit(?:s|ing)) )nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|⟨[pe]\d+⟩ after(?=[.;])|once retired|spends?|provides?|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would (?:then )?like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
 const waits = /(?:first|beginning|starting|begins?|starts?|commencing)[^⟨]{0,24}⟨t(\d+)⟩ (?:from now|hence|later)/;
 const wantsTo = /(?:wants?|would like|wishes|hopes|plans|intends|is able|is going)\W*$/;
@@ -38,9 +38,16 @@ const saidAgain = (page: Page, saving: readonly Span[]): Span[] => {
       page.tokens[at]?.form === 'time' &&
       sentenceAt(page, place)?.asks === true &&
       !isSaved(at) &&
+      !isDrawnFor(page, at) &&
       page.places.some((_, other) => other < at && isSaved(other) && yearsOf(page, other) === yearsOf(page, at)),
   );
 };
+
+/** "… so that afterwards 1,500 can be withdrawn each month for ten years?" */
+const isDrawnFor = ({ flat, places }: Page, at: number): boolean =>
+  /(?:withdr[a-z]+|dr[ae]wn?|tak(?:e|en) out|paid out)(?![a-z])[^.?!]*(?:for|during|over)(?: the (?:next|following))? $/.test(
+    flat.slice(0, places[at]!.start),
+  );
 
 /** A span without what stands in it. */
 function cutOut(span: Span, out: readonly Span[]): Span[] {

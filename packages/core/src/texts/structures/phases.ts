@@ -232,7 +232,7 @@ function earnedInBoth(
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|(?:over|for|during) the (?:next|following)|⟨t\d+⟩ (?:(?:that|which) follows?|following)|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|at the end,? (?:of (?:that|this|it|the)[a-z ]*,? )?(?:he|she|they|the [a-z]+) (?:will )?(?:buys?|uses?|converts?|turns?|exchanges?|puts?)|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|from (?:age |the age of )?⟨[no]\d+⟩ (?:on|onwards?|to)|later|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|to be available|from birth|birthday|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|(?:over|for|during|in) the (?:next|following)|⟨t\d+⟩ (?:(?:that|which) follows?|following)|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|at the end,? (?:of (?:that|this|it|the)[a-z ]*,? )?(?:he|she|they|the [a-z]+) (?:will )?(?:buys?|uses?|converts?|turns?|exchanges?|puts?)|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|from (?:age |the age of )?⟨[no]\d+⟩ (?:on|onwards?|to)|later|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|to be available|from birth|birthday|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 
