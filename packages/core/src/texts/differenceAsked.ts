@@ -41,7 +41,7 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
   }
   // "It is paid off after seven years. How much is that, and what interest is saved by it?"
   const isByIt =
-    /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])|(?<![a-z])(?:avoid|escape)(?![a-z])|(?:this|that|it) (?:spare|save)s?(?: (?:him|her|them))?\W*$/.test(
+    /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])|(?<![a-z])(?:avoid|escape)(?![a-z])|(?:paying|paid|pays|settl(?:es|ed|ing)|clear(?:s|ed|ing)|repa(?:ys|id|ying))(?: off)? (?:the (?:loan|debt|mortgage|balance|rest)|it|everything)(?: off)? (?:then|at (?:that|this) (?:time|moment|point|date|stage)|there and then)|(?:this|that|it) (?:spare|save)s?(?: (?:him|her|them))?\W*$/.test(
       unit,
     );
   // "… she wants to pay the loan off. How much does she need, and how much interest does she save?"

@@ -36,6 +36,30 @@ const askedBack: readonly (readonly [text: string, says: RegExp])[] = [
     /What is \$9,500\?/,
   ],
   [
+    'Gudrun has two debts at 6% compounded monthly, 24 payments of €150 left on one and 36 payments of €220 left on the other, all at month-end. What single sum pays off both today?',
+    /two debts that are paid off together/,
+  ],
+  [
+    'Vera inherits £18,000 and invests a third of it for 5 years at 4% compounded quarterly. What does it become?',
+    /a share of a sum/,
+  ],
+  [
+    '$7,500 is needed in 4 years. Half of it comes from a single deposit now; the other half from equal month-end deposits. With 3.9% compounded monthly, find the monthly deposit.',
+    /a share of a sum/,
+  ],
+  [
+    'An amount of £60,000 pays school fees of £5,000 at the start of each term, three terms a year. How many terms are covered at 4.5% compounded three times a year?',
+    /each term of a year/,
+  ],
+  [
+    'What quarterly deposit over 10 years provides €1,500 at the end of each month over the following 10 years at 4% compounded quarterly?',
+    /What does this ask/,
+  ],
+  [
+    'A fund of £600,000 pays a prize of £40,000 at the beginning of each year at 3.5% effective. For how many full years can it be paid, and what remains right after the last full prize?',
+    /More is asked/,
+  ],
+  [
     'A fund of £4,000 earns an effective 5% a year. What effective rate does it earn, and what is in it after three years?',
     /to say the interest rate, and to ask for it/,
   ],

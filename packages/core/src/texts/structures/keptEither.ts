@@ -3,7 +3,7 @@
 import { keepsEnd, keepsPayment } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import type { Page } from '../page.ts';
+import { sentenceAt, type Page } from '../page.ts';
 import { asAsked, momentOf, rangeOf } from '../placesInPlan.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadPlan } from '../reading.ts';
@@ -63,11 +63,19 @@ const keeping = (change: ReadChange, keep: 'payments' | 'payment'): ReadChange =
 const isStillToMake = (page: Page, each: PlacedQuestion): boolean =>
   (each.asked === 'payments' || each.asked === 'howLong') && stillToMake.test(wordsOf(page, each));
 
+/** "If the payment stays the same, how many are saved?": what is supposed in front of the only question of its sentence. */
+function supposedBefore(page: Page, each: PlacedQuestion, placed: readonly PlacedQuestion[]): string {
+  const sentence = sentenceAt(page, each);
+  const isOnly = placed.filter((other) => sentenceAt(page, other) === sentence).length === 1;
+  const lead = sentence && isOnly ? page.flat.slice(sentence.start, each.start) : '';
+  return /^\W*(?:⟨l\d+⟩\W*|\([a-h]\) )?(?:and )?(?:if|when|should|suppose)(?![a-z])/.test(lead) ? lead : '';
+}
+
 /** By its own words, by a part that it names, by what is asked, or as the question before it. */
 function waysOf(page: Page, placed: readonly PlacedQuestion[]): Way[] {
   const ways: Way[] = [];
   for (const each of placed) {
-    const words = wordsOf(page, each);
+    const words = `${supposedBefore(page, each, placed)} ${wordsOf(page, each)}`;
     const [ends, pays] = [says(keepsEnd, words), says(keepsPayment, words)];
     const told = ends === pays ? undefined : ends ? 'end' : 'payment';
     const meant = each.asked === 'newPayment' ? 'end' : counts.has(each.asked) ? 'payment' : undefined;
