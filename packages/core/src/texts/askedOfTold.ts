@@ -88,11 +88,6 @@ export function meantByTold(
  * @param isUnderstood whether its own words ask for something by themselves
  */
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
-  // "She wishes to pay off the loan. How much must she pay?"
-  const off =
-    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount) (?:right |just |immediately )?after(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed|(?<![a-z])it)(?: \([^)]*\))? is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
-      flat.slice(told.start, told.end),
-    );
   const instead = replacedBy(flat, sentence, told);
   if (instead) return instead;
   // "It is paid off in one go after the 24th payment. What does that take?"
@@ -110,16 +105,8 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
       question: { says: 'balance', start: told.start + early.index, end: told.start + early.index + early[0].length },
       piece: told,
     };
-  if (
-    off &&
-    /^(?:and )?(?:how (?:much|large|big) is (?:that|it|this)(?: (?:sum|amount|payment))?(?= ?[,?(]|$)|what is (?:that|this) (?:sum|amount|payment)(?= ?[,?(]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
-      headOf(sentence.text),
-    )
-  )
-    return {
-      question: { says: 'balance', start: told.start + off.index, end: told.start + off.index + off[0].length },
-      piece: told,
-    };
+  const off = paidOffBefore(flat, sentence, told);
+  if (off) return off;
   if (
     !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:how (?:much|large|big)|(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: (?:sum|amount|payment|pension|withdrawal|income))?(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text)
@@ -146,6 +133,32 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
   // "The last payment is smaller. How large is it?" is no question for the loan.
   if (!best || (isUnderstood && !meant && !toldOf.has(best.says))) return undefined;
   return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
+}
+
+/** "She wishes to pay off the loan. How much must she pay?" */
+function paidOffBefore(flat: string, sentence: Sentence, told: Sentence): Found | undefined {
+  const off =
+    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance|thing)|what (?:is|was) (?:still |then )?(?:left|owed|owing|outstanding)|it|everything|all)(?![a-z])|is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount) (?:right |just |immediately )?after(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed|(?<![a-z])it)(?: \([^)]*\))? is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
+      flat.slice(told.start, told.end),
+    );
+  // "They repay it by one payment at the end of every year.": each of them is asked.
+  const isRegular =
+    off !== null &&
+    /^,? (?:by|in|with) [^.?!]{0,40}(?:⟨e\d+⟩|each|every)/.test(
+      flat.slice(told.start + off.index + off[0].length, told.end),
+    );
+  if (
+    off &&
+    !isRegular &&
+    /^(?:and )?(?:how (?:much|large|big) is (?:that|it|this)(?: (?:sum|amount|payment))?(?= ?[,?(]|$)|what is (?:that|this) (?:sum|amount|payment)(?= ?[,?(]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
+      headOf(sentence.text),
+    )
+  )
+    return {
+      question: { says: 'balance', start: told.start + off.index, end: told.start + off.index + off[0].length },
+      piece: told,
+    };
+  return undefined;
 }
 
 /** "Two debts … are replaced by a single payment in two years. Money is worth 6 %. What is it?" */

@@ -8,6 +8,9 @@ import type { ReadArgs } from './reading.ts';
 const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
   /^[^.?]{0,60} after (?:them|these|those)(?![a-z])/.test(flat.slice(unit.end));
 
+const endsLater =
+  /(?:concluding|closing|final|last|smaller|partial|what is left)(?![a-z])[^.?!]{0,40} (?:⟨t\d+⟩|an? [a-z-]+|one [a-z-]+) (?:later|after(?:wards)?)(?![a-z])/;
+
 /** "How many payments of 300 are made, and how large is the smaller one a month later?" */
 const endsSmaller = ({ flat }: Page, { unit: { end } }: PlacedQuestion, unit: string): boolean =>
   /how many (?:⟨e\d+⟩ )?(?:@?(?:payments|instal?ments|withdrawals) of ⟨m\d+⟩|⟨m\d+⟩ (?:payments|instal?ments|withdrawals))/.test(
@@ -16,7 +19,7 @@ const endsSmaller = ({ flat }: Page, { unit: { end } }: PlacedQuestion, unit: st
   /^[^.]{0,24}(?:concluding|closing|final|last|smaller|partial|remaining)(?: [a-z]+)? (?:payment|one|instal?ment|withdrawal)(?! (?:may|can|might|could) be)(?![a-z])/.test(
     flat.slice(end),
   ) &&
-  /smaller|concluding|closing|later|one (?:month|quarter|period) after/.test(flat);
+  endsLater.test(flat);
 
 /** Only the full payments are asked for. */
 export const countsFull = ({ flat }: Page, unit: string): ReadArgs =>

@@ -8349,7 +8349,7 @@ export const written: readonly Written[] = [
   {
     text: 'A debt of £3,600 bears interest at 1.25% per month. Find how many monthly payments of £150 will be necessary, and the amount of the concluding payment one month later.',
     plans: ['borrowing amount=3600 rate=0.0125/per-period/12 p=12 payment=150 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
+    asks: ['payments count:full', 'lastPayment'],
   },
   {
     text: "The Wimbleby Players lease lighting worth £14,800 for 30 months. They pay £2,000 at the outset and equal rents at the end of each month, and the kit reverts to the owner, worth then £3,000. The lessor's rate is 9.6% compounded monthly. Determine the rent.",

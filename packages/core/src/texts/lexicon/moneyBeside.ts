@@ -45,6 +45,22 @@ const asides: readonly Cue<WordRole>[] = [
     '(?:increas|rais|lower|reduc|chang|cut)[a-z]* (?:my|your|our|her|his|their|the|its) (?:<e>(?:-end)? )?(?:deposit|payment|contribution|instal[a-z]+|saving)s? from <m> to {m}',
     'for <t>,? (?:are|is|were) followed by (?:<e> )?(?:ones|deposits|payments|contributions|instal[a-z]+) of {m}',
   ),
+  cue(
+    'price',
+    9,
+    '(?:needs?|wants?|requires?) (?:an?|another) (?:new )?(?!loan|credit|mortgage|fund|deposit|sum|amount)[a-z]+ for {m}(?! (?:<[ea]>|at the|each|every))',
+  ),
+  cue(
+    'downPayment',
+    10,
+    '(?<=<m>[^?!]{0,80})(?:has|have) {m} in hand(?=,? and (?:can|could|is able to) (?:pay|repay|afford))',
+  ),
+  cue('price', 10, '(?:at|for) {m} (?:is|are) to be (?:bought|purchased)'),
+  cue(
+    'downPayment',
+    12,
+    '{m} (?:is|are) (?:there|in hand|on hand|available|paid|put down)(?: already| in cash| at once)?(?: (?:from|out of) (?:(?:her|his|their|its|the) )?(?:own )?(?:savings|pocket|funds|reserves|cash))?[,;] (?:and )?the (?:rest|remainder|balance)',
+  ),
   cue('amount', 12, '(?:two|three|several|<n>) (?:loan )?offers (?:for|of) (?:a loan of )?{m}'),
   cue(
     'ignored',

@@ -23,7 +23,7 @@ export const listedAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     13,
-    'how (?:large|big) (?:is|was|must be|should be) (?:the|her|his|their) (?:inheritance|legacy|gift|endowment|bequest|grant|donation)(?= ?[?,])',
+    'how (?:large|big) (?:is|was|must be|should be) (?:the|her|his|their) (?:inheritance|legacy|gift|endowment|bequest)(?= ?[?,])',
   ),
   cue(
     'balance',
