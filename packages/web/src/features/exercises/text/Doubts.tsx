@@ -50,7 +50,9 @@ export function Assumed({ reading: { assumes }, onChoose }: DoubtsProps) {
           {assumes.length > 1 && '; '}
         </>
       )}
-      {assumes.includes('compounding=payments') && say('interest is taken to be compounded as often as payments fall')}.
+      {assumes.includes('compounding=payments') &&
+        say('how often interest is compounded: the rate is read as one a year, compounded as often as payments fall')}
+      .
     </p>
   );
 }
