@@ -43,6 +43,9 @@ export function momentBefore(
     // "Four years ago she borrowed 9,000. … What does she owe?"
     const since = sinceThen(page, span);
     if (since) return since;
+    const made = Number(madeSoFar.exec(text)?.[1] ?? NaN);
+    const paid = page.tokens[made];
+    if (paid) return { after: paid.value, taken: [{ token: made, role: 'after' }] };
     const found =
       /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|(?:has|have|had) seen|(?:has|have|had) paid for|has paid|just paid|(?<=^|[.;] )for(?= ⟨t\d+⟩ (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}⟨t))|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |payment no |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:(?:the|its|her|his|their) )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
@@ -69,6 +72,10 @@ export function momentBefore(
   }
   return undefined;
 }
+
+/** "… in 144 payments, of which 53 have been made." */
+const madeSoFar =
+  /(?:of which|of these|of them|of those|(?<=(?:payments|instal?ments)[,;]) (?:and )?(?:that)?|and that) ?⟨n(\d+)⟩(?: of (?:them|these|those))? have (?:now |already |so far )*been (?:made|paid)(?![a-z])/;
 
 /** "I have seven years to go.", "With 11 payments left she is offered to pay it off." */
 const stillToGo =

@@ -85,6 +85,9 @@ export function rangeOf(
   if (place.isThat && last.k !== undefined) return { from: last.k, to: last.k };
   if (place.isThat && last.to !== undefined) return { from: last.to, to: last.to };
   if (place.isNext) return { from: (last.k ?? 0) + 1, to: (last.k ?? 0) + 1 };
+  const behind = last.k ?? last.to ?? of.changesAfter;
+  const next = place.nextPayments ?? (place.nextYears === undefined ? undefined : wholeNumber(place.nextYears * p));
+  if (next !== undefined) return behind === undefined ? undefined : { from: behind + 1, to: behind + next };
   if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
   if (place.isUntil && last.to !== undefined) return { from: 1, to: last.to };
   const until = place.isUntil ? momentOf(place, of, last) : undefined;

@@ -62,6 +62,8 @@ export function rangeAsk({ page, question: { asked, place, start, unit }, of, la
   )
     return is('interestIn', { from: k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
+  // "… in the following year": of what was looked at before, or of nothing.
+  if (range === undefined && (place?.nextYears ?? place?.nextPayments) !== undefined) return undefined;
   const isLoose =
     place?.same &&
     range === undefined &&

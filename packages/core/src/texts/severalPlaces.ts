@@ -84,7 +84,7 @@ export function severalPlaces(page: Page, { unit }: Question, kind: Looks): Aske
   const text = page.flat.slice(unit.start, unit.end);
   return (
     eachOfFirst(page, text, kind) ??
-    (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text)) : undefined) ??
+    (kind === 'range' ? (yearsListed(page, text) ?? bothEnds(page, text) ?? andBehind(page, text)) : undefined) ??
     numbersListed(page, text, kind) ??
     threeNamed(page, text, kind) ??
     (kind === 'moment' ? (placesOf(page, kind, threeCounts.exec(text), 4) ?? timesInARow(page, text)) : undefined) ??
@@ -122,6 +122,18 @@ function yearsListed(page: Page, text: string): AskedPlace[] | undefined {
         return last === undefined && one ? { fromYear: 1, toYear: 1, taken: [] } : { lastYears: 1, taken: [] };
       })
     : undefined;
+}
+
+/** "In the second year and in the following one": the year behind the one that is named. */
+function andBehind(page: Page, text: string): AskedPlace[] | undefined {
+  const [, one, token] =
+    /(?:in|of|during|over) the (?:(first)|⟨o(\d+)⟩) year,? and (?:(?:in|of|during|over) )?the (?:(?:following|next)(?: year| one)?|(?:year|one) after(?: (?:that|it))?)\W*$/.exec(
+      text,
+    ) ?? [];
+  if (one === undefined && token === undefined) return undefined;
+  const named =
+    token === undefined ? { fromYear: 1, toYear: 1, taken: [] } : placeAt(page, 'range', Number(token), true);
+  return [named, { nextYears: 1, taken: [] }];
 }
 
 function first(words: RegExp, text: string): RegExpExecArray | null {

@@ -38,6 +38,9 @@ export interface AskedPlace {
   readonly isThat?: boolean;
   /** The payment behind the one that was looked at before. */
   readonly isNext?: boolean;
+  /** "The following year", "the next 12 payments": so many behind what was looked at before. */
+  readonly nextYears?: number;
+  readonly nextPayments?: number;
   readonly atChange?: boolean;
   readonly moment?: NonNullable<ReadArgs['moment']>;
   /** The numbers that are taken, with what each is. */

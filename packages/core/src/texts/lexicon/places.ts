@@ -1,6 +1,7 @@
 /** Words by which a question names payments and times: ranges, and moments. Adding one is adding a record. */
 
 import { place, type PlaceRecord } from './placeRecord.ts';
+import { behind } from './placesBehind.ts';
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one|lines?|rows?)';
 
@@ -138,7 +139,7 @@ export const ranges: readonly PlaceRecord[] = [
     () => ({ same: true, isUntil: true }),
   ),
   place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
-  place('(?:the|her|his|their|its) (?:very )?next (?:<e> )?(?:@payment|@deposit)', [], () => ({ isNext: true })),
+  ...behind,
   place('split the first(?= into)', [], () => ({ from: 1, to: 1 })),
   place('(?:do|does) (?:they|these|those|it) (?:contain|include|hold)', [], () => ({ same: true })),
   place('(?:in|during|over) it(?= ?[?,.;]|$)', [], () => ({ same: true })),

@@ -241,7 +241,7 @@ export const rateCues: readonly Cue<WordRole>[] = [
     '{p} is (?:paid|covered|met|provided|given) (?:from|by|out of)(?! (?:(?:equal|level|regular|<e>) )*(?:<[nm]>|@payment))',
     "{p} (?:is|are|comes? from) (?:the |her |his |their |its )?(?:[a-z]+'s? )?own (?:money|funds|savings|capital)",
     '{p} (?:(?:is|are) paid )?(?:as a |as |cash )?(?:deposit|down[ -]?payment)',
-    '(?<!rate on (?:an?|the|her|his|my|their) )deposits?(?: of|:| is| was| paid)* {p}',
+    '(?<!(?:rate|more|less|better|yields? [a-z]+|pays? [a-z]+) on (?:an?|the|her|his|my|their) )deposits?(?: of|:| is| was| paid)* {p}',
     '(?:pays?|paid|puts?|hands? over|gives?|finds?|contributes?)(?: off)? {p} (?:of|down|@now|as|in cash|and (?:finances|borrows))',
     '{p} (?:of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|bill) )?(?:is |are |was )?(?:paid |due |payable )?(?:down|at once|up ?front|on signing|immediately|in cash|straight away|on delivery|on the spot)',
     '{p} of (?:the|its|that|this) (?:(?!unpaid|remaining|outstanding)[a-z]+ )?(?:price|cost|bill|sum) (?:is|as|at|down|in|up)',

@@ -39,7 +39,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     14,
-    '(?:total|sum) of (?:all )?(?:the )?@payment and (?:of )?the (?:residual|balloon|last sum)(?: value| payment)?',
+    '(?:total|sum) of (?:all )?(?:the )?(?:@payment|rents|rentals) and (?:of )?(?:the )?(?:residual|balloon|last sum)(?: value| payment)?',
   ),
   cue(
     'totalPaid',
