@@ -24,6 +24,17 @@ describe('interest on either side of a moment', () => {
     ]);
   });
 
+  it.each([
+    ['What is owed after 2 years? How much interest is in the next 12 payments?', owed],
+    ['What is owed after 24 payments, and what interest is paid in the following year?', owed],
+  ])('in the year behind it: %s', (asked, then) => {
+    const later = owedAfter(30_000, payment, i, 36);
+    expect(answersOf(`${loan} ${asked}`)).toEqual([
+      expect.closeTo(then, 4),
+      expect.closeTo(12 * payment - (then - later), 4),
+    ]);
+  });
+
   it('of a loan that was settled', () => {
     expect(
       answersOf(
