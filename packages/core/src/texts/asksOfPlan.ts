@@ -1,7 +1,7 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
 import { toldInFront, type Asking, type Found, type Is } from './asking.ts';
-import { countsFull, leavesOutLast } from './countsFull.ts';
+import { countsFull } from './countsFull.ts';
 import { differenceAsk } from './differenceAsked.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
@@ -175,27 +175,29 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     is(plan.kind === 'saving' && plan.unknown === 'finalAmount' ? 'finalAmount' : 'downPayment'),
   newPayment: ({ of: { changesAfter, skipped = 0 }, is }) =>
     is('payment', changesAfter === undefined ? {} : { after: changesAfter + skipped }),
-  howLong: ({ page, of: { plan }, is, unit }) => {
+  howLong: (asking) => {
+    const {
+      page,
+      of: { plan },
+      is,
+      unit,
+    } = asking;
     const inMonths = plan.paymentsPerYear === 12 && /in months/.test(page.flat);
     const inYears = (plan.kind === 'lump-sum' && !inMonths) || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
-    return inYears ? is('years') : is('payments', plan.kind === 'saving' ? {} : countsFull(page, unit));
+    return inYears ? is('years') : is('payments', plan.kind === 'saving' ? {} : countsFull(asking));
   },
   // Where a payment falls each year, full years are full payments.
-  years: ({ page, of: { plan }, is, unit }) =>
-    plan.paymentsPerYear === 1 &&
-    plan.kind !== 'lump-sum' &&
-    /(?:full|whole|complete) (?:years|withdrawals|payments|payouts)|in full|the full/.test(unit)
-      ? is('payments', countsFull(page, unit))
-      : is('years'),
+  years: (asking) =>
+    asking.of.plan.paymentsPerYear === 1 &&
+    asking.of.plan.kind !== 'lump-sum' &&
+    /(?:full|whole|complete) (?:years|withdrawals|payments|payouts)|in full|the full/.test(asking.unit)
+      ? asking.is('payments', countsFull(asking))
+      : asking.is('years'),
   // Who saves towards a sum needs the last one whole.
-  payments: ({ page, question, is, unit, of: { plan } }) =>
-    is(
+  payments: (asking) =>
+    asking.is(
       'payments',
-      plan.kind === 'saving' && /reach|at least|need/.test(unit)
-        ? {}
-        : leavesOutLast(page, question, unit)
-          ? { count: 'full' }
-          : countsFull(page, unit),
+      asking.of.plan.kind === 'saving' && /reach|at least|need/.test(asking.unit) ? {} : countsFull(asking),
     ),
   balance: (asking) => balanceAsk(asking),
   finalAmount: (asking) => balanceAsk(asking),

@@ -3,7 +3,7 @@
 import type { ChangeRead } from './changeRead.ts';
 import { isMore, isThenFor } from './momentOfChange.ts';
 import { paymentAfter, wholeNumber } from './paymentCounts.ts';
-import { sentenceAt, tokenAt, type Page } from './page.ts';
+import { sentenceAt, type Page } from './page.ts';
 import type { PlanRead } from './planOfTerms.ts';
 import { yearsOf } from './tokens.ts';
 
@@ -50,8 +50,6 @@ export function countedOn(page: Page, changes: readonly ChangeRead[], { plan, ro
   const made = first && paymentAfter(first, plan.paymentsPerYear);
   if (made === undefined || !(goesOn || more !== undefined) || plan.payments === null) return plan.payments;
   // "4.2 % for six years. Then it drops to 3 % while the deposits go on for four more years."
-  const { form } = more === undefined ? { form: undefined } : tokenAt(page, more);
-  const behind =
-    more !== undefined && form === 'time' ? wholeNumber(yearsOf(page, more) * plan.paymentsPerYear) : undefined;
+  const behind = more === undefined ? undefined : wholeNumber(yearsOf(page, more) * plan.paymentsPerYear);
   return (behind ?? plan.payments) + made;
 }

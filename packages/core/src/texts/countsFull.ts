@@ -1,5 +1,6 @@
 /** Whether a count of payments takes in the smaller last one. */
 
+import type { Asking } from './asking.ts';
 import type { Page } from './page.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { ReadArgs } from './reading.ts';
@@ -13,7 +14,7 @@ const endsLater =
 
 /** "How many payments of 300 are made, and how large is the smaller one a month later?" */
 const endsSmaller = ({ flat }: Page, { unit: { end } }: PlacedQuestion, unit: string): boolean =>
-  /how many (?:⟨e\d+⟩ )?(?:@?(?:payments|instal?ments|withdrawals) of ⟨m\d+⟩|⟨m\d+⟩ (?:payments|instal?ments|withdrawals))/.test(
+  /how many (?:⟨e\d+⟩ )?(?:(?:payments|instal?ments|withdrawals) of ⟨m\d+⟩|⟨m\d+⟩ (?:payments|instal?ments|withdrawals))/.test(
     unit,
   ) &&
   /^[^.]{0,24}(?:concluding|closing|final|last|smaller|partial|remaining)(?: [a-z]+)? (?:payment|one|instal?ment|withdrawal)(?! (?:may|can|might|could) be)(?![a-z])/.test(
@@ -21,9 +22,8 @@ const endsSmaller = ({ flat }: Page, { unit: { end } }: PlacedQuestion, unit: st
   ) &&
   endsLater.test(flat);
 
-/** Only the full payments are asked for. */
-export const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  // "How many full quarters are that at least?" counts the last, too.
+/** Words that ask for the full ones; "How many full quarters are that at least?" counts the last, too. */
+const namesFull = ({ flat }: Page, unit: string): boolean =>
   !/at least|or more|(?<![a-z])first (?:pass|exceed|reach|top|more|over|above|be |is |ha[sv])|more than/.test(unit) &&
   (/(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life|number))/.test(
     unit,
@@ -32,10 +32,8 @@ export const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
     /(?:come|are|go|are made|are paid) before (?:it|the last|that)|precede/.test(unit) ||
     /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
       flat,
-    ))
-    ? { count: 'full' }
-    : {};
+    ));
 
-/** The last one is asked for by itself, or is none of those that are counted. */
-export const leavesOutLast = (page: Page, question: PlacedQuestion, unit: string): boolean =>
-  comesBehind(page, question) || endsSmaller(page, question, unit);
+/** @returns that only the full payments count, where the question says so or the last one is none of those it names */
+export const countsFull = ({ page, question, unit }: Pick<Asking, 'page' | 'question' | 'unit'>): ReadArgs =>
+  namesFull(page, unit) || comesBehind(page, question) || endsSmaller(page, question, unit) ? { count: 'full' } : {};

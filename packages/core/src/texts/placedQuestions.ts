@@ -32,6 +32,7 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> 
 const endsLast =
   /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z])|(?:go|goes|went|going|carry|carries|keep|keeps|continues?)(?: on)? for ⟨t\d+⟩)[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?(?:(?:[^.;?!⟨]|⟨[pea]\d+⟩)*,\s*)?$/;
 
+/** It is told last how much longer payments go on. */
 const goesOnLast =
   /(?:go|goes|carry|carries|keep|keeps|continues?)(?: on)? for ⟨t\d+⟩[.;] \W*(?:⟨l\d+⟩\W*|\([a-h]\) )?$/;
 

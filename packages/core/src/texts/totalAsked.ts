@@ -45,17 +45,18 @@ export function totalAsk(asking: Asking): Found {
   const ofAllRents =
     plan.kind === 'leasing' && /(?<![a-z])all (?:the )?payments (?:together|added)(?![a-z])/.test(unit);
   // "How much of that did she pay in herself?": with what was there first.
-  const hasStart = plan.kind === 'saving' && (plan.amount ?? 0) > 0;
   const withStart =
-    hasStart &&
-    /of (?:that|this|it)(?![a-z])|(?:her|him|my|them)sel(?:f|ves)|in all|altogether|in total|own (?:money|savings)|includ|counting/.test(
-      unit,
-    ) &&
-    paidInAtFirst.test(page.flat) &&
-    !/(?<!initial )deposits|payments|contributions|instal|not counted|without/.test(unit);
+    plan.kind === 'saving' &&
+    (plan.amount ?? 0) > 0 &&
+    (countsStart.test(unit) ||
+      (/of (?:that|this|it)(?![a-z])|(?:her|him|my|them)sel(?:f|ves)|in all|altogether|in total|includ|counting/.test(
+        unit,
+      ) &&
+        paidInAtFirst.test(page.flat) &&
+        !/(?<!initial )deposits|payments|contributions|instal|not counted|without/.test(unit)));
   return is('totalPaid', {
     ...untilMoment(asking),
-    ...(withStart || (hasStart && countsStart.test(unit)) ? { include: ['amount'] } : {}),
+    ...(withStart ? { include: ['amount'] } : {}),
     ...((plan.downPayment ?? 0) > 0 && (withDeposit || isAdded) ? { include: ['downPayment'] } : {}),
     ...((plan.finalAmount ?? 0) > 0 && (ofRents || ofAllRents) ? { only: 'payments' } : {}),
   });

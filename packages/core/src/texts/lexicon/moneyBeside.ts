@@ -8,6 +8,10 @@ const old =
 const feeWords =
   '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 
+/** "I increase my month-end deposit …": from what to what stands behind. */
+const changesPayment =
+  '(?:increas|rais|lower|reduc|chang|cut)[a-z]* (?:my|your|our|her|his|their|the|its) (?:<e>(?:-end)? )?(?:deposit|payment|contribution|instal[a-z]+|saving)s?';
+
 /** Sums of another time, and sums that only repeat what the plan says. */
 const asides: readonly Cue<WordRole>[] = [
   cue(
@@ -34,15 +38,11 @@ const asides: readonly Cue<WordRole>[] = [
     12,
     '(?:plus|and) {m} (?:[a-z]+ ){0,3}(?:added to|on top of|put on|that (?:is|are) added to) the (?:loan|debt|credit|amount|sum)',
   ),
-  cue(
-    'payment',
-    13,
-    '(?:increas|rais|lower|reduc|chang|cut)[a-z]* (?:my|your|our|her|his|their|the|its) (?:<e>(?:-end)? )?(?:deposit|payment|contribution|instal[a-z]+|saving)s? from {m} to <m>',
-  ),
+  cue('payment', 13, `${changesPayment} from {m} to <m>`),
   cue(
     'newPayment',
     13,
-    '(?:increas|rais|lower|reduc|chang|cut)[a-z]* (?:my|your|our|her|his|their|the|its) (?:<e>(?:-end)? )?(?:deposit|payment|contribution|instal[a-z]+|saving)s? from <m> to {m}',
+    `${changesPayment} from <m> to {m}`,
     'for <t>,? (?:are|is|were) followed by (?:<e> )?(?:ones|deposits|payments|contributions|instal[a-z]+) of {m}',
   ),
   cue(

@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
+  cue('difference', 12, '(?:by )?how much do (?:they|these|the (?:two|<n>)|both) differ'),
+  cue('choice', 12, 'where (?:does|do|will|would) [^?]{0,40}(?:grow|earn|become|bring|yield|get) (?:more|most)'),
   cue(
     'choice',
     12,

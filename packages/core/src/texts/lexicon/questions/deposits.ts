@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const depositsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
+    14,
+    '(?:what|which|how large a) sum,? (?:deposited|saved|paid in|set aside|put (?:by|aside|in|away)|invested|contributed) (?:at the (?:start|end|beginning|close) of )?<e>',
+  ),
+  cue(
+    'payment',
     15,
     'how much more (?:should|must|has to|needs to) (?:go in|go into it|be (?:put in|paid in|added|deposited|saved|put aside|set aside))(?= (?:at|each|every|<[ea]>))',
     'what more must (?:he|she|they|[a-z]+) (?:put aside|set aside|save|put in|pay in|put away|deposit|add)(?= (?:at|each|every|<[ea]>))',

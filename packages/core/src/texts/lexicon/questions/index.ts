@@ -8,9 +8,9 @@ import { depositsAsked } from './deposits.ts';
 import { endsAsked } from './ends.ts';
 import { interestAsked } from './interest.ts';
 import { laterPaymentsAsked } from './laterPayments.ts';
-import { listedAsked } from './listed.ts';
 import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
+import { paymentsListedAsked } from './paymentsListed.ts';
 import { pricesAsked } from './prices.ts';
 import { principalAsked } from './principal.ts';
 import { ratesAsked } from './rates.ts';
@@ -21,7 +21,6 @@ import { whatIsThereAsked } from './whatIsThere.ts';
 export type { Asked };
 
 export const questionCues: readonly Cue<Asked>[] = [
-  ...listedAsked,
   ...ratesAsked,
   ...comparedAsked,
   ...interestAsked,
@@ -34,6 +33,7 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...endsAsked,
   ...laterPaymentsAsked,
   ...depositsAsked,
+  ...paymentsListedAsked,
   ...paymentsAsked,
   ...timesAsked,
 ];

@@ -7,6 +7,16 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
     14,
+    '(?:sum|amount|payment) that (?:would|will|must|can|could) (?:be paid to )?(?:pay off|clear|settle|redeem|discharge) (?:what (?:remains|is left|is still owed|is owed)|the (?:rest|remainder|balance|loan|debt)|it)',
+  ),
+  cue(
+    'balance',
+    13,
+    '(?:what|how much) (?:settles|clears|pays off|redeems|discharges) (?:the (?:loan|debt|mortgage|rest|balance)|it)(?= ?[?,]| (?:then|right|just|after|at that))',
+  ),
+  cue(
+    'balance',
+    14,
     'what (?:does|will|would) the (?:new |other |second )?(?:bank|lender|union|society) (?:have to )?take over',
   ),
   cue('balance', 12, '(?:^|[.;?)] )(?:the )?(?:rest|remainder) (?:owed |left )?after (?:<t>|the <o>|payment <n>)'),

@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const pricesAsked: readonly Cue<Asked>[] = [
+  cue('amount', 12, 'find the (?:original )?(?:debt|loan)(?= at <p>)'),
+  cue(
+    'amount',
+    13,
+    'how (?:large|big) (?:is|was|must be|should be) (?:the|her|his|their) (?:inheritance|legacy|gift|endowment|bequest)(?= ?[?,])',
+  ),
+  cue('amount', 14, '(?:what|which) (?:lump|single) sum (?:is|are|would) (?:it|this|that|they|these) (?:be )?worth'),
   cue(
     'amount',
     16,

@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
+  // Of the interest, where that is asked before.
+  cue('totalPaid', 12, 'how much of (?:it|that|this) (?:falls|is due|runs up) (?:in|during|over|within)'),
   cue(
     'totalPaid',
     16,

@@ -69,7 +69,7 @@ function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
       <div className="beside even">
         <TextSheet pasted={pasted} at={at} read={read} onChange={onChange} />
         <div aria-live="polite">
-          {read ? <ReadPlans read={read} /> : <p className="soft">{say('The text is being read …')}</p>}
+          {read ? <ReadPlans read={read} /> : <p className="soft small">{say('The text is being read …')}</p>}
           {pasted.varied && readings.varied && <VariedNumbers varied={readings.varied} />}
           {read && <Assumed reading={read.reading} onChoose={(sets) => onChange(settledAt(at, sets))} />}
         </div>
